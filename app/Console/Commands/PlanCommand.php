@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Interchange\PlanFile;
+use Illuminate\Console\Command;
+use Pensilis\Exception\HeatNotModelled;
+use Pensilis\Exception\PlanRefused;
+use Pensilis\Plan\Notice;
+use Pensilis\Plan\Plan;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+
+/** What the four commands on plan files share: reading, refusing, writing. */
+abstract class PlanCommand extends Command
+{
+    protected const BAD_INPUT = 2;
+
+    protected const INFEASIBLE = 3;
+
+    private const MOST_PROBLEMS = 50;
+
+    /** @return array{array<string, mixed>, int} the answer and the exit code */
+    abstract protected function answer(Plan $plan): array;
+
+    public function handle(): int
+    {
+        try {
+            $document = PlanFile::decode($this->text());
+            [$answer, $code] = $this->answer(PlanFile::plan($document));
+        } catch (PlanRefused $refusal) {
+            return $this->refuse($refusal->problems);
+        } catch (HeatNotModelled $refusal) {
+            return $this->refuse([new Notice('not-yet', $refusal->getMessage(), '/vessel/shape')]);
+        }
+        $this->write($answer);
+
+        return $code;
+    }
+
+    /** @param list<Notice> $problems */
+    protected function refuse(array $problems): int
+    {
+        $this->complain($problems);
+
+        return self::BAD_INPUT;
+    }
+
+    /** @param list<Notice> $notices one line each on standard error */
+    protected function complain(array $notices): void
+    {
+        $output = $this->output->getOutput();
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        foreach (array_slice($notices, 0, self::MOST_PROBLEMS) as $notice) {
+            $place = $notice->pointer === '' ? '/' : $notice->pointer;
+            $errors->writeln(str_replace(["\n", "\r"], ' ', "{$place}: {$notice->message}"), ConsoleOutputInterface::OUTPUT_RAW);
+        }
+        if (count($notices) > self::MOST_PROBLEMS) {
+            $errors->writeln('and ' . (count($notices) - self::MOST_PROBLEMS) . ' more');
+        }
+    }
+
+    /** @param array<string, mixed> $answer */
+    protected function write(array $answer): void
+    {
+        $flags = JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR
+            | ($this->option('pretty') === true ? JSON_PRETTY_PRINT : 0);
+        $this->output->writeln(json_encode($answer, $flags), ConsoleOutputInterface::OUTPUT_RAW);
+    }
+
+    /** @throws PlanRefused */
+    protected function text(): string
+    {
+        $file = $this->argument('file');
+        $file = is_string($file) ? $file : '';
+        if ($file !== '-' && (!is_file($file) || !is_readable($file))) {
+            throw new PlanRefused([new Notice('no-file', "There is no readable file “{$file}”; give the path of a plan file, or - for standard input.", '')]);
+        }
+        $text = $file === '-' ? stream_get_contents(STDIN) : file_get_contents($file, false, null, 0, config('pensilis.largest_file') + 1);
+
+        return $text === false ? '' : $text;
+    }
+}

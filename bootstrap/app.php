@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__ . '/../routes/web.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo(fn(): string => route('sign-in', absolute: false));
+        $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // htmx follows redirects silently, so it is told what is wrong where it asked.
+        $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
+            ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422)
+            : null);
+    })
+    ->create();

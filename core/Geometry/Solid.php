@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Geometry;
+
+/** The envelope of an object standing on z = 0, about its own axis. Metres, m², m³. */
+interface Solid
+{
+    public function height(): float;
+
+    /** The level cut at z above its bottom, clamped to [0, height]. */
+    public function sectionAt(float $z): Section;
+
+    /** Envelope volume below z, clamped to [0, height]; closed form. */
+    public function volumeBelow(float $z): float;
+
+    public function surfaceArea(): float;
+
+    /** The widest cut: what is seen in plan. */
+    public function footprint(): Section;
+}

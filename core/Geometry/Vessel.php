@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Geometry;
+
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Material\Sheet;
+use Pensilis\Numerics\Brent;
+
+/**
+ * What is poured into: an inside shape, the wall and floor around it, the board below, and the level to fill to.
+ *
+ * Invariant: 0 < fill ≤ height of the shape. Metres, cubic metres.
+ */
+final readonly class Vessel
+{
+    private function __construct(
+        public VesselShape $shape,
+        public Sheet $wall,
+        public ?Sheet $base,
+        public float $fill,
+    ) {}
+
+    public static function of(VesselShape $shape, Sheet $wall, ?Sheet $base, ?float $fill = null): self
+    {
+        $fill ??= $shape->height();
+        ImpossibleValue::unlessWithin('fill level', $fill, 1e-6, $shape->height() + 1e-9);
+
+        return new self($shape, $wall, $base, min($fill, $shape->height()));
+    }
+
+    /** Volume between two levels, nothing inside. */
+    public function volumeBetween(float $from, float $to): float
+    {
+        return $this->shape->volumeTo($to) - $this->shape->volumeTo($from);
+    }
+
+    /** The level that a volume poured into the empty vessel reaches; the rim for more than it holds. */
+    public function depthFor(float $volume): float
+    {
+        ImpossibleValue::unlessWithin('volume', $volume, 0.0, INF);
+        $height = $this->shape->height();
+        if ($volume >= $this->shape->volumeTo($height)) {
+            return $height;
+        }
+
+        return Brent::root(fn(float $z): float => $this->shape->volumeTo($z) - $volume, 0.0, $height, 1e-13);
+    }
+}

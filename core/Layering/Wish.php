@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Layering;
+
+use Pensilis\Material\Inclusion;
+use Pensilis\Settling\Buoyancy;
+
+/**
+ * Where one object wants a set layer under it, in whole micrometres above the floor.
+ *
+ * Its first cover must stay below $lift; what sinks has none. Invariant: never above what leaves it covered.
+ */
+final readonly class Wish
+{
+    private function __construct(
+        public Inclusion $inclusion,
+        public int $target,
+        public int $least,
+        public int $greatest,
+        public int $lift,
+    ) {}
+
+    public static function of(Inclusion $inclusion, float $resinDensity, float $fill): self
+    {
+        $target = self::micrometres($inclusion->targetBottom);
+        $tolerance = self::micrometres($inclusion->tolerance);
+        $covered = self::micrometres($fill - $inclusion->solid->height() - $inclusion->cover);
+        $lift = Buoyancy::of($inclusion, $resinDensity)->liftDepth();
+
+        return new self(
+            $inclusion,
+            $target,
+            max(0, $target - $tolerance),
+            min($target + $tolerance, $covered),
+            is_finite($lift) ? (int) floor(1e6 * $lift) : PHP_INT_MAX,
+        );
+    }
+
+    public static function micrometres(float $metres): int
+    {
+        return (int) round(1e6 * $metres);
+    }
+
+    public function floats(): bool
+    {
+        return $this->lift < PHP_INT_MAX;
+    }
+
+    /** Whether a layer at a height, covered by a pour of a depth, holds it. */
+    public function isMetBy(int $height, int $depth): bool
+    {
+        return $height >= $this->least && $height <= $this->greatest && $depth < $this->lift;
+    }
+
+    /** The same object with another target. */
+    public function movedTo(float $targetBottom, float $resinDensity, float $fill): self
+    {
+        $inclusion = $this->inclusion;
+
+        return self::of(new Inclusion(
+            $inclusion->id,
+            $inclusion->solid,
+            $inclusion->substance,
+            $inclusion->x,
+            $inclusion->y,
+            $targetBottom,
+            $inclusion->tolerance,
+            $inclusion->cover,
+            $inclusion->coats,
+            $inclusion->hold,
+        ), $resinDensity, $fill);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Material;
+
+/** What keeps an object at its height while it is covered. */
+enum Hold: string
+{
+    case Auto = 'auto';
+    case Rest = 'rest';
+    case Tack = 'tack';
+    case Hang = 'hang';
+
+    /** Hung objects need no set layer under them. */
+    public function needsLayer(): bool
+    {
+        return $this !== self::Hang;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Material;
+
+use Pensilis\Geometry\Solid;
+
+/**
+ * An object to be cast in: its envelope, what it is made of, where it shall hang, how it is sealed and held.
+ *
+ * Metres, kg/m³, m³. Positions count from the middle of the vessel; z from its floor as poured.
+ */
+final readonly class Inclusion
+{
+    /** One brushed coat of sealer, kg/m² (memory). */
+    public const COAT_MASS = 0.040;
+
+    /** Largest bubble that nobody minds: 0.8 mm across (memory). */
+    public const BUBBLE_DIAMETER = 0.8e-3;
+
+    /** Moisture by mass above which a piece hazes or rots, percent (common practice). */
+    public const DAMP_PERCENT = 10.0;
+
+    public function __construct(
+        public string $id,
+        public Solid $solid,
+        public Substance $substance,
+        public float $x,
+        public float $y,
+        public float $targetBottom,
+        public float $tolerance,
+        public float $cover = 0.0,
+        public int $coats = 0,
+        public Hold $hold = Hold::Auto,
+    ) {}
+
+    public function envelope(): float
+    {
+        return $this->solid->volumeBelow($this->solid->height());
+    }
+
+    /** The height of its top when it stands at its target. */
+    public function targetTop(): float
+    {
+        return $this->targetBottom + $this->solid->height();
+    }
+
+    /** Dry, and heavier by its coats when sealed; kg/m³ of envelope. */
+    public function bulkDensity(): float
+    {
+        $coats = $this->coats * self::COAT_MASS * $this->solid->surfaceArea() / $this->envelope();
+
+        return $this->substance->dryBulkDensity() + $coats;
+    }
+
+    /** What its open pores let go at room pressure, whatever coats it has; m³. */
+    public function releasableAir(): float
+    {
+        return $this->substance->openPorosity * $this->envelope();
+    }
+
+    public function isDamp(): bool
+    {
+        return $this->substance->moisturePercent > self::DAMP_PERCENT;
+    }
+
+    public function mustSeal(): bool
+    {
+        return $this->substance->bleeds || $this->substance->soaks
+            || $this->releasableAir() > M_PI / 6.0 * self::BUBBLE_DIAMETER ** 3;
+    }
+
+    /** Damp comes first: a coat would lock the water in. */
+    public function verdict(): Verdict
+    {
+        return match (true) {
+            $this->isDamp()                        => Verdict::DryFirst,
+            $this->mustSeal() && $this->coats === 0 => Verdict::SealFirst,
+            default                                => Verdict::Ready,
+        };
+    }
+
+    /** Envelope volume between two levels of the vessel, when its bottom is at $bottom; m³. */
+    public function displaced(float $from, float $to, ?float $bottom = null): float
+    {
+        $bottom ??= $this->targetBottom;
+
+        return $this->solid->volumeBelow($to - $bottom) - $this->solid->volumeBelow($from - $bottom);
+    }
+
+    /** What open pores of the part between two levels drink where no coat keeps resin out; m³. */
+    public function drunk(float $from, float $to, ?float $bottom = null): float
+    {
+        return $this->coats > 0 ? 0.0 : $this->substance->openPorosity * $this->displaced($from, $to, $bottom);
+    }
+}

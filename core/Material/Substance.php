@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Material;
+
+use Pensilis\Exception\ImpossibleValue;
+
+/**
+ * What an object is made of: a solid skeleton with pores.
+ *
+ * Invariant: skeleton density above 0 (kg/m³); open and closed porosity each in [0, 1], together below 1;
+ * moisture is a mass share in percent.
+ */
+final readonly class Substance
+{
+    private function __construct(
+        public float $skeletonDensity,
+        public float $openPorosity,
+        public float $closedPorosity,
+        public float $moisturePercent,
+        public ?float $greatestCelsius,
+        public bool $bleeds,
+        public bool $soaks,
+    ) {}
+
+    public static function of(
+        float $skeletonDensity,
+        float $openPorosity = 0.0,
+        float $closedPorosity = 0.0,
+        float $moisturePercent = 0.0,
+        ?float $greatestCelsius = null,
+        bool $bleeds = false,
+        bool $soaks = false,
+    ): self {
+        ImpossibleValue::unlessPositive('skeleton density', $skeletonDensity);
+        ImpossibleValue::unlessWithin('open porosity', $openPorosity, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('closed porosity', $closedPorosity, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('open and closed porosity together', $openPorosity + $closedPorosity, 0.0, 0.999);
+        ImpossibleValue::unlessWithin('moisture', $moisturePercent, 0.0, 100.0);
+
+        return new self(
+            $skeletonDensity,
+            $openPorosity,
+            $closedPorosity,
+            $moisturePercent,
+            $greatestCelsius,
+            $bleeds,
+            $soaks,
+        );
+    }
+
+    /** Dry bulk density ρs(1 − φ − φc), kg/m³. */
+    public function dryBulkDensity(): float
+    {
+        return $this->skeletonDensity * (1.0 - $this->openPorosity - $this->closedPorosity);
+    }
+}

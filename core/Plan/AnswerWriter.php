@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Batching\Batch;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Task;
+
+/** Writes answers with the keys and units that the command line promises (docs/decisions.md). */
+final class AnswerWriter
+{
+    private const DRIFT = 'Placing windows inside a pour and drift are not computed yet: placement_opens_h, placement_closes_h '
+        . 'and drift_mm stay null. Set each object on a set layer.';
+
+    /** @return array<string, mixed> */
+    public static function simulation(Simulation $simulation): array
+    {
+        $pours = [];
+        foreach ($simulation->layout->pours as $k => $pour) {
+            $heat = $simulation->pours[$k];
+            $pours[] = [
+                'resin' => $pour->resin->id, 'start_h' => $heat->startHour,
+                'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
+                ...self::amounts($pour->batch),
+                'peak_celsius' => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
+                'gel_first_h' => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
+                'working_until_h' => $heat->workingUntil,
+                'recoat_opens_h' => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
+                'demold_h' => $heat->demold, 'full_cure_h' => $heat->fullCure,
+            ];
+        }
+
+        return [
+            'pours' => $pours,
+            'inclusions' => self::inclusions($simulation),
+            'energy_balance_error' => $simulation->energyError,
+            'warnings' => self::notices([...$simulation->notices, ...self::limits($simulation->plan)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function plan(PlanAnswer $answer): array
+    {
+        $said = $answer->simulation === null
+            ? ['pours' => [], 'inclusions' => [], 'energy_balance_error' => null, 'warnings' => self::notices(self::limits($answer->plan))]
+            : self::simulation($answer->simulation);
+        $clock = $answer->plan->studio->clock;
+
+        return [
+            'feasible' => $answer->isFeasible(),
+            'reasons' => self::notices($answer->reasons),
+            ...$said,
+            'cost' => $answer->isFeasible() ? $answer->cost() : null,
+            'deepest_pour_mm' => $answer->deepest === null ? null : 1e3 * $answer->deepest,
+            'joints' => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
+            'tasks' => array_map(fn(Task $task): array => [
+                'kind' => $task->kind->value, 'title' => $task->title, 'pour' => $task->pour,
+                'start_h' => $task->start, 'end_h' => $task->end,
+                'start' => $clock->iso($task->start), 'end' => $clock->iso($task->end),
+            ], $answer->tasks),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function batch(Plan $plan, Layout $layout): array
+    {
+        $pours = [];
+        foreach ($layout->pours as $k => $pour) {
+            [$aMl, $bMl] = $pour->batch->measures();
+            $pours[] = [
+                'resin' => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch),
+                'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
+                'splits' => [['a_g' => $pour->batch->a(), 'b_g' => $pour->batch->b()]],
+                'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
+                'warnings' => $pour->batch->isDoubtful()
+                    ? self::notices([LayoutJudge::ratio($pour->batch, 'Pour ' . ($k + 1), "/pours/{$k}")]) : [],
+            ];
+        }
+
+        return ['pours' => $pours, 'warnings' => self::notices((new LayoutJudge($plan, $layout))->notices())];
+    }
+
+    /** @return array<string, float> */
+    private static function amounts(Batch $batch): array
+    {
+        [$weighA, $weighB] = $batch->readings();
+
+        return [
+            'volume_ml' => $batch->volume, 'mass_g' => $batch->mass, 'a_g' => $batch->a(), 'b_g' => $batch->b(),
+            'loss_g' => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function inclusions(Simulation $simulation): array
+    {
+        $said = [];
+        foreach ($simulation->plan->inclusions as $inclusion) {
+            $said[] = [
+                'id' => $inclusion->id,
+                'bottom_mm' => 1e3 * $simulation->layout->bottomOf($inclusion),
+                'bulk_density_g_cm3' => $inclusion->bulkDensity() / 1e3,
+                'releasable_air_ml' => 1e6 * $inclusion->releasableAir(),
+                'must_seal' => $inclusion->mustSeal(),
+                'verdict' => $inclusion->verdict()->value,
+                'max_celsius_reached' => $simulation->greatestAt($inclusion),
+                'placement_opens_h' => null, 'placement_closes_h' => null, 'drift_mm' => null,
+            ];
+        }
+
+        return $said;
+    }
+
+    /** @return list<Notice> what this version does not compute for such a plan */
+    private static function limits(Plan $plan): array
+    {
+        return [
+            ...($plan->inclusions === [] ? [] : [new Notice('drift-not-yet', self::DRIFT, '/inclusions')]),
+            ...($plan->studio->hoursIgnored ? [new Notice('hours-without-start', 'Working hours need studio.start to be '
+                . 'counted from; without it they are left out.', '/studio/hours')] : []),
+        ];
+    }
+
+    /**
+     * @param list<Notice> $notices
+     *
+     * @return list<array{code: string, message: string, pointer: string}>
+     */
+    private static function notices(array $notices): array
+    {
+        return array_map(fn(Notice $notice): array => $notice->toArray(), $notices);
+    }
+}

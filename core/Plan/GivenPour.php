@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Resin\Resin;
+
+/** A pour that the plan names: depth in m, start in hours of the plan. */
+final readonly class GivenPour
+{
+    public function __construct(public Resin $resin, public float $depth, public float $startHour) {}
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Geometry\Ellipsoid;
+use Pensilis\Geometry\Solid;
+use Pensilis\Geometry\Upright;
+use Pensilis\Material\Hold;
+use Pensilis\Material\Inclusion;
+use Pensilis\Material\Substance;
+
+/** Reads one of `inclusions` of a plan file: millimetres and g/cm³ there, SI in the core. */
+final readonly class InclusionReader
+{
+    public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder'];
+
+    public function __construct(private Problems $problems) {}
+
+    public function read(Node $node): ?Inclusion
+    {
+        $shape = $node->text('shape');
+        if (!in_array($shape, self::SHAPES, true)) {
+            $this->problems->add('not-yet', "An object of shape “{$shape}” cannot be planned yet; this version knows "
+                . implode(', ', self::SHAPES) . '.', $node->at('shape'));
+
+            return null;
+        }
+        if ($node->number('copies', 1.0) > 1.0) {
+            $this->problems->add('not-yet', 'Several copies of an object cannot be spread yet; write each as an object '
+                . 'of its own.', $node->at('copies'));
+        }
+        $solid = $this->problems->attempt($node->at('size_mm'), fn(): Solid => $this->solid($shape, $node->child('size_mm')));
+        $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance($node->child('material')));
+        if ($solid === null || $substance === null) {
+            return null;
+        }
+
+        return $this->problems->attempt($node->pointer, fn(): Inclusion => $this->inclusion($node, $solid, $substance));
+    }
+
+    private function inclusion(Node $node, Solid $solid, Substance $substance): Inclusion
+    {
+        [$x, $y] = $node->child('at_mm')->numbers();
+        ImpossibleValue::unlessWithin('target height', $node->number('target_bottom_mm'), 0.0, 10000.0);
+        ImpossibleValue::unlessWithin('tolerance', $node->number('tolerance_mm'), 0.0, 1000.0);
+
+        return new Inclusion(
+            $node->text('id'),
+            $solid,
+            $substance,
+            $x / 1e3,
+            $y / 1e3,
+            $node->number('target_bottom_mm') / 1e3,
+            $node->number('tolerance_mm') / 1e3,
+            $node->number('cover_mm', 0.0) / 1e3,
+            (int) $node->number('sealed_coats', 0.0),
+            Hold::from($node->text('hold', 'auto')),
+        );
+    }
+
+    private function solid(string $shape, Node $size): Solid
+    {
+        [$x, $y, $z] = array_map(fn(float $mm): float => $mm / 1e3, $size->numbers());
+
+        return match ($shape) {
+            'ellipsoid' => Ellipsoid::of($x, $y, $z),
+            'box'       => Upright::block($x, $y, $z),
+            default     => Upright::cylinder($x, $y, $z),
+        };
+    }
+
+    private function substance(Node $node): Substance
+    {
+        return Substance::of(
+            1e3 * $node->number('skeleton_g_cm3'),
+            $node->number('open_porosity', 0.0),
+            $node->number('closed_porosity', 0.0),
+            $node->number('moisture_pct', 0.0),
+            $node->maybe('max_celsius'),
+            $node->flag('bleeds'),
+            $node->flag('soaks'),
+        );
+    }
+}

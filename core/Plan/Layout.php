@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Batching\Batch;
+use Pensilis\Layering\Layers;
+use Pensilis\Material\Inclusion;
+use Pensilis\Resin\Resin;
+
+/**
+ * Pours and objects in their places, before any heat: what is drawn and weighed.
+ *
+ * An object stands on the layer found for it; among given pours on the nearest boundary within its tolerance,
+ * else at its target, which is then told.
+ */
+final readonly class Layout
+{
+    /** How far a boundary may miss and still count as the layer meant, m. */
+    private const SAME = 5e-5;
+
+    /**
+     * @param list<LaidPour>       $pours
+     * @param array<string, float> $bottoms   object id → height of its bottom, m
+     * @param list<string>         $unsupported ids of objects without a layer
+     */
+    private function __construct(public array $pours, private array $bottoms, public array $unsupported) {}
+
+    public static function found(Plan $plan, Layers $layers): self
+    {
+        $bottoms = [];
+        foreach ($plan->inclusions as $inclusion) {
+            $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
+        }
+        $pours = array_map(fn(float $depth): array => [$plan->resin(), $depth], $layers->depths());
+
+        return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
+    }
+
+    /** The pours that the plan gives. */
+    public static function given(Plan $plan): self
+    {
+        $boundaries = [0.0];
+        foreach ($plan->pours as $k => $pour) {
+            $boundaries[] = $boundaries[$k] + $pour->depth;
+        }
+        [$bottoms, $unsupported] = [[], []];
+        foreach ($plan->inclusions as $inclusion) {
+            $nearest = self::nearest(array_slice($boundaries, 0, -1), $inclusion->targetBottom);
+            $supported = abs($nearest - $inclusion->targetBottom) <= $inclusion->tolerance + self::SAME;
+            $bottoms[$inclusion->id] = $supported && $inclusion->hold->needsLayer() ? $nearest : $inclusion->targetBottom;
+            if (!$supported && $inclusion->hold->needsLayer()) {
+                $unsupported[] = $inclusion->id;
+            }
+        }
+        $pours = array_map(fn(GivenPour $pour): array => [$pour->resin, $pour->depth], $plan->pours);
+
+        return new self(self::lay($plan, $pours, $bottoms), $bottoms, $unsupported);
+    }
+
+    /** Height of an object's bottom, m. */
+    public function bottomOf(Inclusion $inclusion): float
+    {
+        return $this->bottoms[$inclusion->id] ?? $inclusion->targetBottom;
+    }
+
+    /** The level that the last pour reaches, m. */
+    public function level(): float
+    {
+        return $this->pours === [] ? 0.0 : $this->pours[count($this->pours) - 1]->top;
+    }
+
+    /** Index of the pour that is poured onto the object first; null above all pours. */
+    public function firstCover(Inclusion $inclusion): ?int
+    {
+        return $this->pourAt($this->bottomOf($inclusion) + self::SAME);
+    }
+
+    /** Index of the pour that holds the middle of an object. */
+    public function pourAround(Inclusion $inclusion): ?int
+    {
+        return $this->pourAt($this->bottomOf($inclusion) + 0.5 * $inclusion->solid->height());
+    }
+
+    private function pourAt(float $height): ?int
+    {
+        foreach ($this->pours as $k => $pour) {
+            if ($height < $pour->top) {
+                return $k;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<array{Resin, float}> $pours
+     * @param array<string, float>      $bottoms
+     *
+     * @return list<LaidPour>
+     */
+    private static function lay(Plan $plan, array $pours, array $bottoms): array
+    {
+        $laid = [];
+        $bottom = 0.0;
+        foreach ($pours as [$resin, $depth]) {
+            $top = $bottom + $depth;
+            $volume = $plan->vessel->volumeBetween($bottom, $top);
+            $placed = [];
+            foreach ($plan->inclusions as $inclusion) {
+                $at = $bottoms[$inclusion->id];
+                $volume += $inclusion->drunk($bottom, $top, $at) - $inclusion->displaced($bottom, $top, $at);
+                if ($at >= $bottom - self::SAME && $at < $top - self::SAME) {
+                    $placed[] = $inclusion;
+                }
+            }
+            $batch = Batch::of($resin, max(0.0, $volume), $plan->studio->scale, $plan->studio->lossGrams);
+            $laid[] = new LaidPour($resin, $bottom, $top, max(0.0, $volume), $placed, $batch);
+            $bottom = $top;
+        }
+
+        return $laid;
+    }
+
+    /** @param list<float> $heights */
+    private static function nearest(array $heights, float $wanted): float
+    {
+        $best = $heights[0] ?? 0.0;
+        foreach ($heights as $height) {
+            $best = abs($height - $wanted) < abs($best - $wanted) ? $height : $best;
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Geometry\Vessel;
+use Pensilis\Layering\Wish;
+use Pensilis\Material\Inclusion;
+use Pensilis\Resin\Resin;
+use Pensilis\Thermal\Ambient;
+
+/**
+ * One piece: the whole that all answers are about.
+ *
+ * Invariant: at least one resin; ids are unique; given pours stay below the rim and do not go back in time.
+ */
+final readonly class Plan
+{
+    /**
+     * @param non-empty-array<string, Resin> $resins
+     * @param list<Inclusion>                $inclusions in the order of the file
+     * @param list<GivenPour>                $pours      none where they are to be found
+     * @param float|null                     $deepest    m, the greatest depth the artist allows
+     */
+    public function __construct(
+        public string $title,
+        public Ambient $ambient,
+        public Vessel $vessel,
+        public array $resins,
+        public array $inclusions,
+        public array $pours,
+        public StudioSettings $studio,
+        public ?float $deepest = null,
+    ) {}
+
+    /** The resin that pours are planned with: the first of the file. */
+    public function resin(): Resin
+    {
+        return $this->resins[array_key_first($this->resins)];
+    }
+
+    /** The greatest depth that the sheet and the artist both allow, m. */
+    public function greatestPour(): float
+    {
+        return min($this->resin()->sheet->greatestPour, $this->deepest ?? INF);
+    }
+
+    /** @return list<Wish> the set layers that its objects want */
+    public function wishes(): array
+    {
+        $wishes = [];
+        foreach ($this->inclusions as $inclusion) {
+            if ($inclusion->hold->needsLayer()) {
+                $wishes[] = Wish::of($inclusion, $this->resin()->density, $this->vessel->fill);
+            }
+        }
+
+        return $wishes;
+    }
+
+    /** Place of an object in the file. */
+    public function pointerTo(string $id): string
+    {
+        foreach ($this->inclusions as $i => $inclusion) {
+            if ($inclusion->id === $id) {
+                return "/inclusions/{$i}";
+            }
+        }
+
+        return '/inclusions';
+    }
+}

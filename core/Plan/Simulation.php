@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Material\Inclusion;
+use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\PeakField;
+use Pensilis\Thermal\PieceHeat;
+use Pensilis\Thermal\SimulatedPour;
+
+/** What will happen with the pours of a layout: heat, cure, windows, and what is wrong with them. */
+final readonly class Simulation
+{
+    /** The longest that is followed after the last pour, s. */
+    public const HORIZON = 60.0 * 86400.0;
+
+    /**
+     * @param list<SimulatedPour> $pours
+     * @param list<Notice>        $notices
+     */
+    private function __construct(
+        public Plan $plan,
+        public Layout $layout,
+        public array $pours,
+        public PeakField $field,
+        public float $energyError,
+        public array $notices,
+    ) {}
+
+    /** Follows the pours that the plan gives. */
+    public static function of(Plan $plan, CalibrationStore $store): self
+    {
+        $pours = [];
+        foreach ($plan->pours as $pour) {
+            $pours[] = [$store->calibrated($pour->resin), $pour->depth, 3600.0 * $pour->startHour];
+        }
+        assert($pours !== []);
+        $run = (new PieceHeat($plan->vessel, $plan->ambient))->follow($pours, self::HORIZON);
+
+        return self::after($plan, Layout::given($plan), $run);
+    }
+
+    /** Reads off a run that has ended. */
+    public static function after(Plan $plan, Layout $layout, HeatRun $run): self
+    {
+        $hottest = max(array_map(fn($track): float => $plan->ambient->at($track->start), $run->tracks()));
+        $pours = array_map(fn($track): SimulatedPour => SimulatedPour::of($track, $hottest), $run->tracks());
+        $simulation = new self($plan, $layout, $pours, $run->field(), $run->energyError(), []);
+        $notices = [
+            ...(new LayoutJudge($plan, $layout))->notices(),
+            ...(new HeatJudge($simulation, $run->tracks()))->notices(),
+        ];
+
+        return new self($plan, $layout, $pours, $simulation->field, $simulation->energyError, $notices);
+    }
+
+    /** The greatest temperature that an object meets, °C; null where it touches no pour. */
+    public function greatestAt(Inclusion $inclusion): ?float
+    {
+        $section = $this->plan->vessel->shape->sectionAt(0.0);
+        $foot = $inclusion->solid->footprint();
+        $radius = $this->field->radius();
+        // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
+        $from = $radius * max(abs($inclusion->x) / $section->halfX, abs($inclusion->y) / $section->halfY);
+        $half = $radius * max($foot->halfX / $section->halfX, $foot->halfY / $section->halfY);
+        $bottom = $this->layout->bottomOf($inclusion);
+        $kelvin = $this->field->greatestWithin(
+            $bottom,
+            $bottom + $inclusion->solid->height(),
+            max(0.0, $from - $half),
+            $from + $half,
+        );
+        $bound = max(array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $this->pours));
+
+        return $kelvin === null ? null : min($kelvin - 273.15, $bound);
+    }
+
+    /** The greatest heat that a pour may reach: maker, artist and the objects it touches; °C. */
+    public function acceptable(int $k): float
+    {
+        $limit = min($this->pours[$k]->toleratedCelsius, $this->plan->studio->greatestCelsius ?? INF);
+        $pour = $this->layout->pours[$k];
+        foreach ($this->plan->inclusions as $inclusion) {
+            if ($inclusion->displaced($pour->bottom, $pour->top, $this->layout->bottomOf($inclusion)) > 0.0) {
+                $limit = min($limit, $inclusion->substance->greatestCelsius ?? INF);
+            }
+        }
+
+        return $limit;
+    }
+
+    public function isTooHot(int $k): bool
+    {
+        return $this->pours[$k]->peakCelsius > $this->acceptable($k);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Quantity;
+
+use Pensilis\Exception\UnreadableQuantity;
+
+/** A temperature. Scales: NIST SP 811 (2008), appendix B. */
+final readonly class Temperature
+{
+    public const ZERO_CELSIUS = 273.15;
+
+    private function __construct(private float $kelvin) {}
+
+    public static function celsius(float $value): self
+    {
+        return new self($value + self::ZERO_CELSIUS);
+    }
+
+    public static function kelvin(float $value): self
+    {
+        return new self($value);
+    }
+
+    /** A bare number is degrees Celsius, or Fahrenheit in US units. */
+    public static function parse(string $text, UnitSystem $system): self
+    {
+        $terms = QuantityText::terms($text, '21 °C');
+        [$number, $unit] = $terms[0];
+        if (count($terms) > 1) {
+            throw UnreadableQuantity::noNumber($text, '21 °C');
+        }
+        $unit = $unit === '' ? ($system === UnitSystem::Us ? 'f' : 'c') : ltrim($unit, '° ');
+
+        return match ($unit) {
+            'c', 'celsius'    => self::celsius($number),
+            'f', 'fahrenheit' => self::celsius(($number - 32.0) / 1.8),
+            'k', 'kelvin'     => self::kelvin($number),
+            default           => throw UnreadableQuantity::unknownUnit($unit, 'temperature', ['°C', '°F', 'K']),
+        };
+    }
+
+    public function c(): float
+    {
+        return $this->kelvin - self::ZERO_CELSIUS;
+    }
+
+    public function k(): float
+    {
+        return $this->kelvin;
+    }
+
+    public function print(UnitSystem $system): string
+    {
+        return $system === UnitSystem::Us
+            ? Figure::short(1.8 * $this->c() + 32.0, 0) . ' °F'
+            : Figure::short($this->c(), 0) . ' °C';
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Quantity;
+
+/** A volume. In a volume field an ounce is a US fluid ounce. Factors: NIST SP 811 (2008), appendix B. */
+final readonly class Volume
+{
+    private const MILLILITRES = ['ml' => 1.0, 'millilitre' => 1.0, 'millilitres' => 1.0, 'cc' => 1.0, 'cm3' => 1.0,
+        'cm³' => 1.0, 'cl' => 10.0, 'l' => 1000.0, 'litre' => 1000.0, 'litres' => 1000.0,
+        'oz' => 29.5735295625, 'fl oz' => 29.5735295625, 'floz' => 29.5735295625, 'ounce' => 29.5735295625,
+        'ounces' => 29.5735295625, 'tsp' => 4.92892159375, 'tbsp' => 14.78676478125, 'cup' => 236.5882365,
+        'cups' => 236.5882365, 'pt' => 473.176473, 'pint' => 473.176473, 'qt' => 946.352946, 'quart' => 946.352946,
+        'gal' => 3785.411784, 'gallon' => 3785.411784];
+
+    private function __construct(private float $millilitres) {}
+
+    public static function millilitres(float $value): self
+    {
+        return new self($value);
+    }
+
+    public static function cubicMetres(float $value): self
+    {
+        return new self(1e6 * $value);
+    }
+
+    /** A bare number is millilitres, or US fluid ounces in US units. */
+    public static function parse(string $text, UnitSystem $system): self
+    {
+        $default = $system === UnitSystem::Us ? 'fl oz' : 'ml';
+        $shown = ['ml', 'l', 'fl oz', 'tsp', 'tbsp', 'cup', 'pt', 'qt', 'gal'];
+
+        return new self(QuantityText::sum($text, self::MILLILITRES, $default, 'volume', $shown));
+    }
+
+    public function ml(): float
+    {
+        return $this->millilitres;
+    }
+
+    public function print(UnitSystem $system): string
+    {
+        return $system === UnitSystem::Us
+            ? Figure::fixed($this->millilitres / 29.5735295625, 2) . ' fl oz'
+            : Figure::fixed($this->millilitres, $this->millilitres < 10.0 ? 1 : 0) . ' ml';
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Resin;
+
+/**
+ * A resin with the law that its sheet implies, and what its maker tolerates.
+ *
+ * Ages are equivalent seconds at the sheet's temperature after the gel of the cell that counts, at least 0:
+ * the maturity method (ASTM C1074) on (the sheet's time − its gel).
+ */
+final readonly class CalibratedResin
+{
+    public Viscosity $viscosity;
+
+    /** The conversion at which the working time ends. */
+    public float $workingConversion;
+
+    public float $opensAge;
+
+    public float $closesAge;
+
+    public float $demoldAge;
+
+    public float $curedAge;
+
+    /** @param float $toleratedPeak K, the peak of the sheet's own deepest pour, clamped */
+    public function __construct(
+        public Resin $resin,
+        public CureLaw $law,
+        public float $toleratedPeak,
+        public bool $sheetRunsHot,
+    ) {
+        $sheet = $resin->sheet;
+        $this->workingConversion = min($law->conversionAfter($sheet->working, $sheet->temperature), $law->gelConversion);
+        $this->viscosity = Viscosity::calibrated(
+            $resin->viscosity,
+            $resin->viscosityKelvin,
+            $law->gelConversion,
+            $sheet->temperature,
+            $sheet->working,
+            $this->workingConversion,
+        );
+        $this->opensAge = max(0.0, $sheet->recoatOpens - $sheet->gel);
+        $this->closesAge = max(0.0, $sheet->recoatCloses - $sheet->gel);
+        $this->demoldAge = max(0.0, $sheet->demold - $sheet->gel);
+        $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel);
+    }
+
+    /** Whether a pour of this temperature and conversion can no longer be worked. */
+    public function isStiff(float $kelvin, float $alpha, float $age): bool
+    {
+        return $alpha >= $this->workingConversion || $this->viscosity->at($kelvin, $alpha, $age) >= Viscosity::WORKABLE;
+    }
+}

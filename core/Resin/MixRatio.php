@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Resin;
+
+use Pensilis\Exception\ImpossibleValue;
+
+/**
+ * How much hardener B goes to resin A, as the label says it: by weight or by volume.
+ *
+ * The other one follows from the densities of A and B. Invariant: both parts and densities above 0.
+ */
+final readonly class MixRatio
+{
+    private function __construct(private float $hardenerPerResin, private float $densityA, private float $densityB) {}
+
+    public static function byWeight(float $a, float $b, float $densityA, float $densityB): self
+    {
+        ImpossibleValue::unlessPositive('part A of the ratio', $a);
+        ImpossibleValue::unlessPositive('part B of the ratio', $b);
+        ImpossibleValue::unlessPositive('density of A', $densityA);
+        ImpossibleValue::unlessPositive('density of B', $densityB);
+
+        return new self($b / $a, $densityA, $densityB);
+    }
+
+    public static function byVolume(float $a, float $b, float $densityA, float $densityB): self
+    {
+        ImpossibleValue::unlessPositive('density of A', $densityA);
+        ImpossibleValue::unlessPositive('part A of the ratio', $a);
+
+        return self::byWeight($a * $densityA, $b * $densityB, $densityA, $densityB);
+    }
+
+    /** Mass of B for one of A. */
+    public function byMass(): float
+    {
+        return $this->hardenerPerResin;
+    }
+
+    /** Volume of B for one of A. */
+    public function byVolumeOf(): float
+    {
+        return $this->hardenerPerResin * $this->densityA / $this->densityB;
+    }
+
+    /** @return array{float, float} mass of A and of B in a mass of mix, same unit */
+    public function split(float $mass): array
+    {
+        $a = $mass / (1.0 + $this->hardenerPerResin);
+
+        return [$a, $mass - $a];
+    }
+
+    /** @return array{float, float} volume of A and of B in a mass of mix: kg give m³ */
+    public function volumes(float $mass): array
+    {
+        [$a, $b] = $this->split($mass);
+
+        return [$a / $this->densityA, $b / $this->densityB];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Resin;
+
+use Pensilis\Exception\ImpossibleValue;
+
+/**
+ * A two-part resin as a practitioner knows it: ratio, densities, sheet, and what is known of its cure and heat.
+ *
+ * kg/m³, Pa·s, J/(kg·K), W/(m·K). A null law is found from the sheet (Thermal\Calibration).
+ */
+final readonly class Resin
+{
+    /** J/(kg·K) and W/(m·K) unless known (memory). */
+    private const HEAT_CAPACITY = 2100.0;
+
+    private const CONDUCTIVITY = 0.20;
+
+    private function __construct(
+        public string $id,
+        public string $name,
+        public MixRatio $ratio,
+        public float $density,
+        public float $curedDensity,
+        public float $viscosity,
+        public float $viscosityKelvin,
+        public DataSheet $sheet,
+        public ?CureLaw $law,
+        public float $heatCapacity,
+        public float $conductivity,
+    ) {}
+
+    /**
+     * @param array{mixed: float, cured: float}        $density   kg/m³
+     * @param array{value: float, kelvin: float}       $viscosity Pa·s at K
+     * @param array{capacity?: float, conduct?: float} $thermal
+     */
+    public static function of(
+        string $id,
+        string $name,
+        MixRatio $ratio,
+        array $density,
+        array $viscosity,
+        DataSheet $sheet,
+        ?CureLaw $law = null,
+        array $thermal = [],
+    ): self {
+        ImpossibleValue::unlessPositive('mixed density', $density['mixed']);
+        ImpossibleValue::unlessPositive('cured density', $density['cured']);
+        ImpossibleValue::unlessPositive('viscosity', $viscosity['value']);
+        [$capacity, $conduct] = [$thermal['capacity'] ?? self::HEAT_CAPACITY, $thermal['conduct'] ?? self::CONDUCTIVITY];
+        ImpossibleValue::unlessPositive('heat capacity', $capacity);
+        ImpossibleValue::unlessPositive('conductivity', $conduct);
+
+        return new self(
+            $id,
+            $name,
+            $ratio,
+            $density['mixed'],
+            $density['cured'],
+            $viscosity['value'],
+            $viscosity['kelvin'],
+            $sheet,
+            $law,
+            $capacity,
+            $conduct,
+        );
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+/** What is known of one pour before it has a time: hours of work, and the hour from which its objects are ready. */
+final readonly class PourWork
+{
+    public function __construct(public float $hours, public float $ready) {}
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+/**
+ * Start times for a chain of pours: inside the working hours, one thing at a time, with bonded joints where they
+ * can be had.
+ *
+ * Cost: days until the last start, and four days for every sanded joint (memory). Exhaustive over candidates:
+ * first starts within a week by half hours, bonded ones spread over their window, sanded ones on four days;
+ * what is left to do depends only on the pour and its start, so each is solved once. Hours of the plan.
+ */
+final class StartSearch
+{
+    private const SANDED = 4.0;
+
+    private const FIRST_WITHIN = 168.0;
+
+    private const STEP = 0.5;
+
+    private const MOST_FIRST = 60;
+
+    private const MOST_BONDED = 6;
+
+    /** Kept from both ends of a window, as windows shift a little with the room, h. */
+    private const MARGIN = 0.25;
+
+    /** @var array<string, array{float, list<float>}|null> */
+    private array $solved = [];
+
+    /**
+     * @param list<PourWork>             $work
+     * @param list<Window>               $windows after each pour; that of the last one is not needed
+     * @param list<array{float, float}>  $busy    when the artist does something else
+     */
+    public function __construct(
+        private readonly WorkingHours $hours,
+        private readonly array $work,
+        private readonly array $windows,
+        private readonly array $busy = [],
+    ) {}
+
+    /** @return list<float>|null start of every pour; null where the hours leave no room */
+    public function find(): ?array
+    {
+        if ($this->work === []) {
+            return [];
+        }
+        $ready = $this->work[0]->ready;
+        $best = null;
+        foreach ($this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST) as $start) {
+            $tried = $this->onwards(0, $start);
+            if ($tried !== null && ($best === null || $tried[0] < $best[0] - 1e-9)) {
+                $best = $tried;
+            }
+        }
+
+        return $best === null ? null : $best[1];
+    }
+
+    /** @return array{float, list<float>}|null least cost and starts from pour k on, k starting at a moment */
+    private function onwards(int $k, float $start): ?array
+    {
+        if (!isset($this->work[$k + 1])) {
+            return [$start / 24.0, [$start]];
+        }
+        $key = $k . ':' . round($start, 3);
+        if (array_key_exists($key, $this->solved)) {
+            return $this->solved[$key];
+        }
+        $best = null;
+        foreach ($this->nextStarts($k, $start) as [$next, $penalty]) {
+            $tried = $this->onwards($k + 1, $next);
+            if ($tried !== null && ($best === null || $tried[0] + $penalty < $best[0] - 1e-9)) {
+                $best = [$tried[0] + $penalty, [$start, ...$tried[1]]];
+            }
+        }
+
+        return $this->solved[$key] = $best;
+    }
+
+    /** @return list<array{float, float}> start of the next pour and what its joint costs */
+    private function nextStarts(int $k, float $start): array
+    {
+        $window = $this->windows[$k];
+        $ready = $this->work[$k + 1]->ready;
+        $margin = min(self::MARGIN, 0.25 * ($window->closes - $window->opens));
+        $from = max($start + $window->opens + $margin, $ready);
+        $next = [];
+        foreach ($this->slots($k + 1, $from, $start + $window->closes - $margin, 0.0, self::MOST_BONDED) as $slot) {
+            $next[] = [$slot, 0.0];
+        }
+        $hard = max($start + max($window->closes, $window->demold), $ready);
+        for ($day = 0; $day < 4; $day++) {
+            $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING);
+            if ($slot !== null) {
+                $next[] = [$slot, self::SANDED];
+            }
+        }
+
+        return $next;
+    }
+
+    /** @return list<float> so many starts at the most, spread from one moment to another */
+    private function slots(int $k, float $from, float $to, float $lead, int $most): array
+    {
+        $slots = [];
+        $step = $this->hours->areAlways() ? max(self::STEP, ($to - $from) / $most) : self::STEP;
+        for ($at = $from; $at <= $to && count($slots) < $most; $at = $slot - $lead + $step) {
+            $slot = $this->slot($k, $at, $lead);
+            if ($slot === null || $slot > $to + $lead) {
+                break;
+            }
+            $slots[] = $slot;
+        }
+
+        return $slots;
+    }
+
+    /** When the cup is first stirred, if what comes before and the work itself shall fit into one free span. */
+    private function slot(int $k, float $from, float $lead): ?float
+    {
+        $length = $lead + $this->work[$k]->hours;
+        for ($tries = 0; $tries <= count($this->busy); $tries++) {
+            $slot = $this->hours->firstFit($from, $length);
+            $clash = $slot === null ? null : $this->clash($slot, $slot + $length);
+            if ($slot === null || $clash === null) {
+                return $slot === null ? null : $slot + $lead;
+            }
+            $from = $clash;
+        }
+
+        return null;
+    }
+
+    /** The end of what the artist is busy with in a span. */
+    private function clash(float $from, float $to): ?float
+    {
+        foreach ($this->busy as [$begins, $ends]) {
+            if ($begins < $to - 1e-9 && $ends > $from + 1e-9) {
+                return $ends;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Pensilis\Exception\UnreadableMoment;
+
+/** Turns hours of a plan into local clock time, without zone; without a start there are only hours. */
+final readonly class StudioClock
+{
+    private function __construct(private ?DateTimeImmutable $start) {}
+
+    public static function unset(): self
+    {
+        return new self(null);
+    }
+
+    /** @throws UnreadableMoment */
+    public static function startingAt(string $local): self
+    {
+        foreach (['!Y-m-d\TH:i', '!Y-m-d\TH:i:s'] as $format) {
+            $moment = DateTimeImmutable::createFromFormat($format, $local, new DateTimeZone('UTC'));
+            if ($moment !== false && $moment->format(substr($format, 1)) === $local) {
+                return new self($moment);
+            }
+        }
+        throw new UnreadableMoment($local);
+    }
+
+    public function isSet(): bool
+    {
+        return $this->start !== null;
+    }
+
+    /** Local time of an hour of the plan, to the minute. */
+    public function at(float $hour): ?DateTimeImmutable
+    {
+        return $this->start?->modify(sprintf('%+d minutes', (int) round(60.0 * $hour)));
+    }
+
+    public function iso(float $hour): ?string
+    {
+        return $this->at($hour)?->format('Y-m-d\TH:i');
+    }
+
+    /** Hour of the day at which the plan starts; 0 without a start. */
+    public function hourOfDay(): float
+    {
+        return $this->start === null ? 0.0 : (int) $this->start->format('G') + (int) $this->start->format('i') / 60.0;
+    }
+
+    /** Minute of the week, from Monday 00:00, at which the plan starts; 0 without a start. */
+    public function minuteOfWeek(): float
+    {
+        return $this->start === null ? 0.0 : 1440.0 * ((int) $this->start->format('N') - 1) + 60.0 * $this->hourOfDay();
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+/** What is done; the value is the word of the plan file. */
+enum TaskKind: string
+{
+    case Dry = 'dry';
+    case Seal = 'seal';
+    case Prepare = 'prepare';
+    case Sand = 'sand';
+    case Pour = 'pour';
+    case Demold = 'demold';
+    case FullCure = 'full-cure';
+}

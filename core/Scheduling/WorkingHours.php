@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+/**
+ * When the artist can be at the bench: spans of the week, in minutes from Monday 00:00; none means always.
+ *
+ * Moments are hours from the start of the plan; the start's own minute of the week anchors them.
+ * Invariant: spans lie within the week, do not overlap and are in order; those that meet are one.
+ */
+final readonly class WorkingHours
+{
+    private const WEEK = 7 * 24 * 60;
+
+    /** @param list<array{int, int}> $spans */
+    private function __construct(private array $spans, private float $anchor) {}
+
+    public static function always(): self
+    {
+        return new self([], 0.0);
+    }
+
+    /**
+     * @param list<array{int, int, int}> $spans  day (0 Monday) and from and to in minutes of the day, to > from
+     * @param float                      $anchor minute of the week at which the plan starts
+     */
+    public static function weekly(array $spans, float $anchor): self
+    {
+        $minutes = array_map(fn(array $s): array => [$s[0] * 1440 + $s[1], $s[0] * 1440 + $s[2]], $spans);
+        sort($minutes);
+        $merged = [];
+        foreach ($minutes as [$from, $to]) {
+            $last = count($merged) - 1;
+            if ($last >= 0 && $from <= $merged[$last][1]) {
+                $merged[$last][1] = max($merged[$last][1], $to);
+            } else {
+                $merged[] = [$from, $to];
+            }
+        }
+
+        return new self($merged, $anchor);
+    }
+
+    /** The first moment from which so many hours of work fit without a break; null where they never do. */
+    public function firstFit(float $from, float $hours): ?float
+    {
+        foreach ($this->spansFrom($from, 2) as [$opens, $closes]) {
+            $start = max($opens, $from);
+            if ($start + $hours <= $closes + 1e-9) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    public function areAlways(): bool
+    {
+        return $this->spans === [];
+    }
+
+    /** @return list<array{float, float}> spans that touch [from, to], in hours from the start of the plan */
+    public function between(float $from, float $to): array
+    {
+        $weeks = (int) ceil(($to - $from) / 168.0) + 1;
+
+        return array_values(array_filter($this->spansFrom($from, $weeks), fn(array $span): bool => $span[0] < $to));
+    }
+
+    /** @return list<array{float, float}> spans that end after a moment, for so many weeks */
+    private function spansFrom(float $from, int $weeks): array
+    {
+        if ($this->spans === []) {
+            return [[-INF, INF]];
+        }
+        $week = (int) floor(($this->anchor + 60.0 * $from) / self::WEEK);
+        $spans = [];
+        for ($w = $week - 1; $w <= $week + $weeks; $w++) {
+            foreach ($this->spans as [$opens, $closes]) {
+                $span = [($w * self::WEEK + $opens - $this->anchor) / 60.0, ($w * self::WEEK + $closes - $this->anchor) / 60.0];
+                if ($span[1] > $from + 1e-9) {
+                    $spans[] = $span;
+                }
+            }
+        }
+
+        return $spans;
+    }
+}

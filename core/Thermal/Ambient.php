@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+/** The air around the piece. */
+interface Ambient
+{
+    /** @param float $seconds from the start of the plan; the answer is in K */
+    public function at(float $seconds): float;
+}

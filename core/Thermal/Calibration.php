@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+use Pensilis\Material\Sheet;
+use Pensilis\Numerics\Brent;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\CureLaw;
+use Pensilis\Resin\DataSheet;
+use Pensilis\Resin\Resin;
+
+/**
+ * Finds the rate and the tolerated heat that a data sheet implies.
+ *
+ * The sheet's slab is a wide pour on a 4 mm silicone floor on an 18 mm board, h = 10 on both faces, at the
+ * sheet's temperature. The rate is the one with which a slab of the sheet's gel thickness first gels at its
+ * gel time (root search on ln K; the isothermal K = I/t_gel is the first guess). The maker tolerates the
+ * peak of his own deepest pour, taken between 45 and 70 °C (memory).
+ */
+final class Calibration
+{
+    private const ROWS = 16;
+
+    private const LEAST_TOLERATED = 45.0;
+
+    private const GREATEST_TOLERATED = 70.0;
+
+    private const LONGEST = 60.0 * 86400.0;
+
+    public static function of(Resin $resin): CalibratedResin
+    {
+        $law = $resin->law ?? self::lawFrom($resin);
+        $peak = self::sheetPeak($resin, $law)->c();
+        $tolerated = min(max($peak, self::LEAST_TOLERATED), self::GREATEST_TOLERATED);
+
+        return new CalibratedResin(
+            $resin,
+            $law,
+            Temperature::celsius($tolerated)->k(),
+            $peak > self::GREATEST_TOLERATED,
+        );
+    }
+
+    /** The peak of the sheet's deepest pour in its own conditions. */
+    public static function sheetPeak(Resin $resin, CureLaw $law): Temperature
+    {
+        return self::slabPeak($resin, $law, $resin->sheet->greatestPour, Temperature::kelvin($resin->sheet->temperature));
+    }
+
+    /** The peak of a wide pour of any depth on the sheet's floor and board. */
+    public static function slabPeak(Resin $resin, CureLaw $law, float $depth, Temperature $room): Temperature
+    {
+        $run = self::slab($resin, $law, $depth, $room);
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::LONGEST);
+
+        return Temperature::kelvin($run->tracks()[0]->peak);
+    }
+
+    private static function lawFrom(Resin $resin): CureLaw
+    {
+        $sheet = $resin->sheet;
+        $unit = CureLaw::usual(1.0, $sheet->temperature);
+        $guess = $unit->timeTo($unit->gelConversion, $sheet->temperature) / $sheet->gel;
+        $late = function (float $logRate) use ($resin, $sheet): float {
+            $law = CureLaw::usual(exp($logRate), $sheet->temperature);
+
+            return log(self::firstGel($resin, $law, $sheet) / $sheet->gel);
+        };
+        // Self-heating only ever hastens gel, so the true rate lies below the isothermal one.
+        $logRate = Brent::root($late, log($guess) - 3.0, log($guess) + 0.05, 1e-4);
+
+        return CureLaw::usual(exp($logRate), $sheet->temperature);
+    }
+
+    /** Seconds to the first gel in the sheet's slab of its gel thickness. */
+    private static function firstGel(Resin $resin, CureLaw $law, DataSheet $sheet): float
+    {
+        $run = self::slab($resin, $law, $sheet->gelThickness, Temperature::kelvin($sheet->temperature));
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->gelFirst !== null, 40.0 * $sheet->gel);
+
+        return $run->tracks()[0]->gelFirst ?? 40.0 * $sheet->gel;
+    }
+
+    private static function slab(Resin $resin, CureLaw $law, float $depth, Temperature $room): HeatRun
+    {
+        $run = Stack::run(RadialMesh::slab(), Sheet::siliconeMold(), Sheet::board(), ConstantAmbient::of($room));
+        $run->pour(new CalibratedResin($resin, $law, INF, false), $depth, 0.0, self::ROWS);
+
+        return $run;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+/** Heat given off to the air: natural convection about 5 and radiation about 5 W/(m²·K) (memory). */
+final class Convection
+{
+    public const COEFFICIENT = 10.0;
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+/**
+ * The greatest temperature that each cell reached: rows from the floor of the vessel up, rings from the axis.
+ *
+ * Kelvin and metres. Only the rows of pours count; z = 0 is the floor of the vessel.
+ */
+final readonly class PeakField
+{
+    /**
+     * @param list<Row>   $stack
+     * @param list<float> $hottest
+     */
+    public function __construct(private RadialMesh $mesh, private array $stack, private array $hottest) {}
+
+    /** @return list<array{float, float, list<float>}> bottom and top of a row, and its rings of resin */
+    public function rows(): array
+    {
+        $rows = [];
+        $z = 0.0;
+        foreach ($this->stack as $j => $row) {
+            if ($row->pour !== null) {
+                $rings = array_slice($this->hottest, $j * $this->mesh->rings(), $this->mesh->resinRings);
+                $rows[] = [$z, $z + $row->height, $rings];
+                $z += $row->height;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** Radius of the resin, m. */
+    public function radius(): float
+    {
+        return $this->mesh->faces[$this->mesh->resinRings];
+    }
+
+    /**
+     * The greatest temperature met by something between two heights and two distances from the axis.
+     *
+     * In a slab every distance is the same; heights at which nothing was poured count for nothing.
+     */
+    public function greatestWithin(float $from, float $to, float $inner, float $outer): ?float
+    {
+        $greatest = null;
+        foreach ($this->rows() as [$bottom, $top, $rings]) {
+            if ($bottom >= $to || $top <= $from) {
+                continue;
+            }
+            foreach ($rings as $i => $kelvin) {
+                if (!$this->mesh->open || ($this->mesh->faces[$i] <= $outer && $this->mesh->faces[$i + 1] >= $inner)) {
+                    $greatest = max($greatest ?? 0.0, $kelvin);
+                }
+            }
+        }
+
+        return $greatest;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+use Pensilis\Exception\HeatNotModelled;
+use Pensilis\Geometry\Vessel;
+use Pensilis\Resin\CalibratedResin;
+
+/**
+ * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
+ *
+ * Round vessels keep their radius, rectangular ones get the equivalent one. A thin stack (under a twentieth
+ * of the width) may run on depth alone, as long as that warms it by less than 20 K.
+ */
+final readonly class PieceHeat
+{
+    private const ROWS = 16;
+
+    private const LEAST_ROWS = 4;
+
+    private const THIN = 0.05;
+
+    /** K */
+    private const MILD = 20.0;
+
+    public function __construct(private Vessel $vessel, private Ambient $ambient)
+    {
+        if (!$vessel->shape->isUpright()) {
+            throw new HeatNotModelled();
+        }
+    }
+
+    /**
+     * Simulates pours to full cure, at the longest so many seconds after the last one.
+     *
+     * @param non-empty-list<array{CalibratedResin, float, float}> $pours resin, depth m, start s
+     */
+    public function follow(array $pours, float $longest): HeatRun
+    {
+        $run = $this->mayBeThin() ? $this->runThrough($pours, $longest, true) : null;
+        if ($run !== null && $this->isMild($run)) {
+            return $run;
+        }
+
+        return $this->runThrough($pours, $longest, false);
+    }
+
+    /** An empty vessel to pour into step by step. */
+    public function begin(CalibratedResin $resin, bool $thin = false): HeatRun
+    {
+        return Stack::run(
+            $thin ? RadialMesh::slab() : RadialMesh::round($this->radius($resin->resin->conductivity), $this->vessel->wall),
+            $this->vessel->wall,
+            $this->vessel->base,
+            $this->ambient,
+        );
+    }
+
+    public function mayBeThin(): bool
+    {
+        $section = $this->vessel->shape->sectionAt(0.0);
+
+        return $this->vessel->fill < self::THIN * 2.0 * min($section->halfX, $section->halfY);
+    }
+
+    public function rowsFor(float $depth): int
+    {
+        return max(self::LEAST_ROWS, (int) round(self::ROWS * $depth / $this->vessel->fill));
+    }
+
+    /** Whether what ran on depth alone may stand. */
+    public function isMild(HeatRun $run): bool
+    {
+        foreach ($run->tracks() as $track) {
+            if ($track->peak - $this->ambient->at($track->start) > self::MILD) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Radius of the round mesh, m. */
+    public function radius(float $conductivity): float
+    {
+        $section = $this->vessel->shape->sectionAt(0.0);
+        if ($section->round) {
+            return $section->halfX;
+        }
+        $conductance = EquivalentRadius::conductance($this->vessel->wall);
+
+        return EquivalentRadius::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity);
+    }
+
+    /** @param non-empty-list<array{CalibratedResin, float, float}> $pours */
+    private function runThrough(array $pours, float $longest, bool $thin): HeatRun
+    {
+        $run = $this->begin($pours[0][0], $thin);
+        foreach ($pours as [$resin, $depth, $start]) {
+            $run->pour($resin, $depth, $start, $this->rowsFor($depth));
+        }
+        $run->settle($pours[count($pours) - 1][2] + $longest);
+
+        return $run;
+    }
+}

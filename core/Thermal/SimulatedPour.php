@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+use Pensilis\Scheduling\Window;
+
+/**
+ * What became of one pour. Hours count from its own start; null where a moment does not come.
+ *
+ * The peak never exceeds the hottest start plus the adiabatic rise: heat that runs ahead of the front can carry
+ * single cells above it, and beyond 120 °C the figure is an order of magnitude anyway.
+ */
+final readonly class SimulatedPour
+{
+    private const RUNAWAY = 120.0;
+
+    private function __construct(
+        public float $startHour,
+        public float $peakCelsius,
+        public float $peakAt,
+        public ?float $gelFirst,
+        public ?float $gelLast,
+        public ?float $workingUntil,
+        public ?float $recoatOpens,
+        public ?float $recoatCloses,
+        public ?float $demold,
+        public ?float $fullCure,
+        public float $toleratedCelsius,
+        /** @var list<array{float, float}> hour and hottest °C */
+        public array $curve,
+    ) {}
+
+    /** @param float $hottestStart K, of all that is in the run */
+    public static function of(PourTrack $track, float $hottestStart): self
+    {
+        $bound = $hottestStart + $track->resin->law->heat / $track->resin->resin->heatCapacity;
+        $hours = fn(?float $moment): ?float => $moment === null ? null : ($moment - $track->start) / 3600.0;
+
+        return new self(
+            $track->start / 3600.0,
+            min($track->peak, $bound) - 273.15,
+            ($track->peakAt - $track->start) / 3600.0,
+            $hours($track->gelFirst),
+            $hours($track->gelLast),
+            $hours($track->workingUntil),
+            $hours($track->opens),
+            $hours($track->closes),
+            $hours($track->demold),
+            $hours($track->cured),
+            $track->resin->toleratedPeak - 273.15,
+            array_map(fn(array $p): array => [($p[0] - $track->start) / 3600.0, min($p[1], $bound) - 273.15], $track->trace),
+        );
+    }
+
+    public function isRunaway(): bool
+    {
+        return $this->peakCelsius > self::RUNAWAY;
+    }
+
+    public function window(): Window
+    {
+        return new Window(
+            $this->gelFirst ?? INF,
+            $this->recoatOpens ?? INF,
+            $this->recoatCloses ?? INF,
+            $this->demold ?? INF,
+        );
+    }
+
+    /** Hour of the plan at which a moment of this pour comes. */
+    public function onClock(?float $own): ?float
+    {
+        return $own === null ? null : $this->startHour + $own;
+    }
+}
