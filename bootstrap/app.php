@@ -19,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // htmx follows redirects silently, so it is told what is wrong where it asked.
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
-            ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422)
+            ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, ['HX-Retarget' => '#refusal', 'HX-Reswap' => 'innerHTML'])
             : null);
     })
     ->create();

@@ -1,3 +1,56 @@
 <?php
 
 declare(strict_types=1);
+
+use App\Http\Controllers\AcceptedInvitationController;
+use App\Http\Controllers\HeatController;
+use App\Http\Controllers\MendController;
+use App\Http\Controllers\ObjectController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PieceController;
+use App\Http\Controllers\PieceCopyController;
+use App\Http\Controllers\PlanFileController;
+use App\Http\Controllers\PourChoiceController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StudioController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\TrashedPieceController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/pieces');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/forgotten', [PasswordController::class, 'create'])->name('password.request');
+    Route::post('/forgotten', [PasswordController::class, 'store'])->middleware('throttle:sign-in')->name('password.email');
+    Route::get('/new-password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
+    Route::put('/new-password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('password.update');
+    Route::get('/invitation/{token}', [AcceptedInvitationController::class, 'create'])->name('invitation');
+    Route::post('/invitation/{token}', [AcceptedInvitationController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::delete('/session', [SessionController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
+    Route::patch('/studio', [StudioController::class, 'update']);
+    Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
+
+    Route::get('/pieces', [PieceController::class, 'index'])->name('pieces.index');
+    Route::post('/pieces', [PieceController::class, 'store'])->name('pieces.store');
+    Route::post('/pieces/files', [PlanFileController::class, 'store'])->name('pieces.files.store');
+    Route::get('/pieces/{piece}', [PieceController::class, 'show'])->name('pieces.show');
+    Route::patch('/pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update');
+    Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
+    Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat');
+    Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
+    Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
+    Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
+    Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
+    Route::delete('/pieces/{piece}/objects/{object}', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
+    Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
+    Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');
+    Route::put('/trash/{trashed}', [TrashedPieceController::class, 'update'])->name('trash.update');
+});

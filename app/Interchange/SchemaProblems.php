@@ -36,8 +36,13 @@ final class SchemaProblems
         $unknown = $error->keyword() === 'additionalProperties';
         $keys = $error->args()[$unknown ? 'properties' : 'missing'] ?? [];
         $notices = [];
+        $schema = $error->schema()->info()->data();
         foreach (is_array($keys) ? $keys : [] as $key) {
             $key = is_scalar($key) ? (string) $key : '?';
+            // The validator also calls those keys unknown whose values it has just found wrong.
+            if ($unknown && is_object($schema) && isset($schema->properties->{$key})) {
+                continue;
+            }
             $notices[] = $unknown
                 ? new Notice('unknown-key', 'This key is not known here; check its spelling, or take it out.', self::pointer($error) . '/' . self::escape($key))
                 : new Notice('missing', "The key “{$key}” is missing here; add it.", self::pointer($error));

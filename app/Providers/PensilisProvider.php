@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Interchange\KeptCalibrations;
+use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\CalibrationStore;
@@ -30,10 +34,21 @@ final class PensilisProvider extends ServiceProvider
         ResetPassword::createUrlUsing(fn(User $user, string $token): string => self::mailed(
             route('password.reset', ['token' => $token, 'email' => $user->email], false),
         ));
+        // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
+        Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));
+        Route::bind('trashed', fn(string $id): Piece => $this->own()->onlyTrashed()->findOrFail($id));
         RateLimiter::for('sign-in', fn(Request $request): array => [
             Limit::perMinute(20)->by('address:' . $request->ip()),
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString())),
         ]);
+    }
+
+    /** @return Builder<Piece> */
+    private function own(): Builder
+    {
+        $user = Auth::user();
+
+        return Piece::query()->where('studio_id', $user instanceof User ? $user->studio_id : 0);
     }
 
     public static function mailed(string $path): string

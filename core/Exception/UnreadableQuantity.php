@@ -35,6 +35,12 @@ final class UnreadableQuantity extends InvalidArgumentException implements Pensi
         return new self("“{$unit}” is not a unit of {$kind} here; use one of " . implode(', ', $known) . '.');
     }
 
+    /** @param list<string> $choices */
+    public static function noChoice(string $text, array $choices): self
+    {
+        return new self("“{$text}” cannot be chosen here; choose one of " . implode(', ', $choices) . '.');
+    }
+
     public static function tooLarge(string $text): self
     {
         return new self("“{$text}” is larger than anything that can be cast; check the figure and its unit.");

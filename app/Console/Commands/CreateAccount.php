@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Studio;
+use App\Models\User;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
+
+final class CreateAccount extends Command
+{
+    protected $signature = 'pensilis:account {email : Mail address to sign in with} {--studio=Studio : Name of the new studio} {--units=metric : metric or us}';
+
+    protected $description = 'Open a studio with its first account; the password is made here and shown once';
+
+    public function handle(): int
+    {
+        $said = ['email' => $this->argument('email'), 'studio' => $this->option('studio'), 'units' => $this->option('units')];
+        $check = Validator::make($said, [
+            'email'  => ['required', 'email', 'max:255', 'unique:users,email'],
+            'studio' => ['required', 'string', 'max:120'],
+            'units'  => ['required', 'in:metric,us'],
+        ], [
+            'email.unique' => 'There is an account for this address already.',
+            'email.*'      => 'The first word after the command must be a mail address.',
+            'studio.*'     => '--studio must be a name of at most 120 characters.',
+            'units.*'      => '--units must be metric or us.',
+        ]);
+        if ($check->fails()) {
+            foreach ($check->errors()->all() as $message) {
+                $this->error($message);
+            }
+
+            return 2;
+        }
+        $password = Str::password(20, symbols: false);
+        DB::transaction(function () use ($said, $password): void {
+            $studio = Studio::query()->create(['name' => $said['studio'], 'units' => $said['units']]);
+            User::query()->create(['studio_id' => $studio->id, 'email' => $said['email'], 'password' => $password]);
+        });
+        $this->line("Sign in as {$this->argument('email')} with the password {$password}");
+
+        return self::SUCCESS;
+    }
+}

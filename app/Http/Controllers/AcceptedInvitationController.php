@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewPassword;
+use App\Models\Invitation;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+final class AcceptedInvitationController extends Controller
+{
+    public function create(string $token): View
+    {
+        return view('account.invitation', ['token' => $token, 'invitation' => Invitation::openedBy($token)]);
+    }
+
+    public function store(NewPassword $request, string $token): RedirectResponse
+    {
+        $user = DB::transaction(function () use ($request, $token): User {
+            $invitation = Invitation::openedBy($token) ?? throw ValidationException::withMessages([
+                'password' => 'This invitation has been used or is over; ask for a new one.',
+            ]);
+            if (User::query()->where('email', $invitation->email)->exists()) {
+                throw ValidationException::withMessages(['password' => 'There is an account for this address already; sign in with it.']);
+            }
+            $invitation->update(['accepted_at' => now()]);
+
+            return User::query()->create([
+                'studio_id' => $invitation->studio_id,
+                'email'     => $invitation->email,
+                'password'  => $request->string('password')->toString(),
+            ]);
+        });
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect()->route('pieces.index');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Answers;
+use App\Models\Piece;
+use App\View\PieceView;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The second request after a change: heat, windows and clock. */
+final class HeatController extends Controller
+{
+    public function show(Request $request, Piece $piece, Answers $answers): Response
+    {
+        $asked = $request->string('of')->toString();
+        if ($asked !== '' && $asked !== $piece->fingerprint()) {
+            return response()->noContent();
+        }
+        $answer = $answers->find($piece, $this->member());
+        // The piece may have changed while others were computed first.
+        if ($piece->fresh()?->fingerprint() !== $piece->fingerprint()) {
+            return response()->noContent();
+        }
+
+        return response()->view('pieces.heat', ['view' => new PieceView($piece, $this->studio()->units, $answer)]);
+    }
+}

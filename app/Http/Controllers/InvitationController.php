@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Invitation;
+use App\Notifications\StudioInvitation;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Notification;
+
+final class InvitationController extends Controller
+{
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(
+            ['email' => ['required', 'string', 'email', 'max:255', 'unique:users,email']],
+            ['email.unique' => 'There is an account for this address already.', 'email.*' => 'Write the mail address to invite.'],
+        );
+        $email = $request->string('email')->toString();
+        [, $token] = Invitation::issue($this->studio(), $email);
+        Notification::route('mail', $email)->notify(new StudioInvitation($this->studio()->name, $token));
+
+        return back()->with('said', "An invitation to {$email} is on its way.");
+    }
+}

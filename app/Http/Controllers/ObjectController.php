@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Document;
+use App\Interchange\Starters;
+use App\Models\Piece;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Objects of a piece: one more, one less. */
+final class ObjectController extends Controller
+{
+    private const MOST = 500;
+
+    public function store(Request $request, Piece $piece): RedirectResponse
+    {
+        $request->validate(['kind' => ['required', Rule::in(array_keys(Starters::MATERIALS))]], ['kind.*' => 'Choose what the object is made of.']);
+        $objects = $piece->document['inclusions'] ?? [];
+        $count = is_array($objects) ? count($objects) : 0;
+        if ($count >= self::MOST) {
+            return back()->withErrors(['kind' => 'A piece holds at most 500 objects.']);
+        }
+        $object = Starters::object($piece->document, $request->string('kind')->toString());
+        $piece->hold(Document::with($piece->document, "/inclusions/{$count}", $object))->save();
+
+        return redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}");
+    }
+
+    public function destroy(Piece $piece, int $object): RedirectResponse
+    {
+        $objects = $piece->document['inclusions'] ?? [];
+        abort_unless(is_array($objects) && isset($objects[$object]), 404);
+        unset($objects[$object]);
+        $piece->hold(['inclusions' => array_values($objects)] + $piece->document)->save();
+
+        return redirect()->route('pieces.show', $piece);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewPassword;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Password;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** A forgotten password: a link by mail, then a new one. */
+final class PasswordController extends Controller
+{
+    public function create(): View
+    {
+        return view('account.forgotten');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['email' => ['required', 'string', 'email', 'max:255']], ['email.*' => 'Write the mail address of your account.']);
+        Password::sendResetLink($request->only('email'));
+
+        // The same answer whether or not there is such an account.
+        return back()->with('said', 'If there is an account for this address, a link is on its way. It works for an hour.');
+    }
+
+    public function edit(Request $request, string $token): View
+    {
+        return view('account.new-password', ['token' => $token, 'email' => $request->string('email')->toString()]);
+    }
+
+    public function update(NewPassword $request): RedirectResponse
+    {
+        $status = Password::reset(
+            $request->safe(['email', 'password', 'token']) + ['password_confirmation' => $request->string('password_confirmation')->toString()],
+            fn(User $user, string $password): bool => $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save(),
+        );
+        if ($status !== Password::PASSWORD_RESET) {
+            throw ValidationException::withMessages(['email' => 'This link does not fit this address, or its hour is over; ask for a new one.']);
+        }
+
+        return redirect()->route('sign-in')->with('said', 'The new password is set; sign in with it.');
+    }
+}

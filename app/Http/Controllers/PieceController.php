@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditPiece;
+use App\Http\Requests\NewPiece;
+use App\Interchange\Answers;
+use App\Models\Piece;
+use App\View\PieceView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class PieceController extends Controller
+{
+    public function index(): View
+    {
+        return view('pieces.index', [
+            'pieces' => $this->studio()->pieces()->latest('updated_at')->latest('id')->paginate(25),
+            'system' => $this->studio()->units,
+        ]);
+    }
+
+    public function store(NewPiece $request): RedirectResponse
+    {
+        $piece = $this->studio()->pieces()->make()->hold($request->document());
+        $piece->save();
+
+        return redirect()->route('pieces.show', $piece);
+    }
+
+    public function show(Request $request, Piece $piece, Answers $answers): View
+    {
+        $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
+
+        return view('pieces.show', ['view' => new PieceView($piece, $this->studio()->units, $answer)]);
+    }
+
+    public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
+    {
+        $piece->hold($request->applyTo($piece->document, $this->studio()->units))->save();
+
+        if (!$request->headers->has('HX-Request')) {
+            return redirect()->route('pieces.show', $piece);
+        }
+
+        // A form that asks for other things now is shown as a whole.
+        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true') : response()->view('pieces.answer', ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece))]);
+    }
+
+    public function destroy(Piece $piece): RedirectResponse
+    {
+        $piece->delete();
+
+        return redirect()->route('pieces.index')->with('deleted', ['id' => $piece->id, 'title' => $piece->title]);
+    }
+}

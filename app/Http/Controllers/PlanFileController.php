@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\UploadPlan;
+use App\Interchange\PlanFile;
+use App\Models\Piece;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** A piece as its plan file: down and up. */
+final class PlanFileController extends Controller
+{
+    public function show(Piece $piece): Response
+    {
+        $name = Str::slug($piece->title) === '' ? 'piece' : Str::slug($piece->title);
+
+        return response(PlanFile::write($piece->document), 200, [
+            'Content-Type'        => 'application/json; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"{$name}.pensilis.json\"",
+        ]);
+    }
+
+    public function store(UploadPlan $request): RedirectResponse
+    {
+        $piece = $this->studio()->pieces()->make()->hold($request->document());
+        $piece->save();
+
+        return redirect()->route('pieces.show', $piece)->with('said', 'This is the piece of that file.');
+    }
+}

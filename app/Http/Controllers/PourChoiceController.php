@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Document;
+use App\Models\Piece;
+use Illuminate\Http\RedirectResponse;
+
+/** Lets go of pours that a plan gives, so that they are found again. */
+final class PourChoiceController extends Controller
+{
+    public function destroy(Piece $piece): RedirectResponse
+    {
+        $piece->hold(Document::without($piece->document, '/pours'))->save();
+
+        return redirect()->route('pieces.show', $piece)->with('said', 'The pours are found from the objects again.');
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+use Pensilis\Quantity\UnitSystem;
+
+final class StudioController extends Controller
+{
+    public function edit(): View
+    {
+        $studio = $this->studio();
+
+        return view('studio.edit', [
+            'studio'  => $studio,
+            'members' => $studio->members()->orderBy('email')->get(),
+            'open'    => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $said = $request->validate(
+            ['name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::enum(UnitSystem::class)]],
+            ['name.*' => 'Give the studio a name of at most 120 characters.', 'units.*' => 'Choose metric or US units.'],
+        );
+        $this->studio()->update($said);
+
+        return back()->with('said', 'Kept.');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Piece;
+use Illuminate\Http\RedirectResponse;
+
+/** Undo of a delete. */
+final class TrashedPieceController extends Controller
+{
+    public function update(Piece $trashed): RedirectResponse
+    {
+        $trashed->restore();
+
+        return redirect()->route('pieces.index')->with('said', "“{$trashed->title}” is back.");
+    }
+}

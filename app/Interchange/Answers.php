@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
+use Pensilis\Exception\HeatNotModelled;
+use Pensilis\Plan\Notice;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\PlanAnswer;
+use Pensilis\Plan\Planner;
+use Pensilis\Thermal\CalibrationStore;
+
+/** Heat, windows and clock times of pieces: kept by what the piece says, one computed at a time per account. */
+final readonly class Answers
+{
+    private const KEPT_DAYS = 30;
+
+    private const LONGEST = 120;
+
+    private const PATIENCE = 20;
+
+    public function __construct(private CalibrationStore $store) {}
+
+    public function kept(Piece $piece): ?PlanAnswer
+    {
+        $answer = Cache::get(self::key($piece));
+
+        return $answer instanceof PlanAnswer ? $answer : null;
+    }
+
+    /** Null while another computation of the same account goes on. */
+    public function find(Piece $piece, User $user): ?PlanAnswer
+    {
+        $kept = $this->kept($piece);
+        if ($kept !== null) {
+            return $kept;
+        }
+        try {
+            return Cache::lock("simulation:{$user->id}", self::LONGEST)->block(
+                self::PATIENCE,
+                fn(): PlanAnswer => Cache::remember(self::key($piece), now()->addDays(self::KEPT_DAYS), fn(): PlanAnswer => $this->compute($piece->plan())),
+            );
+        } catch (LockTimeoutException) {
+            return null;
+        }
+    }
+
+    private function compute(Plan $plan): PlanAnswer
+    {
+        try {
+            $planner = new Planner($this->store);
+
+            return $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
+        } catch (HeatNotModelled $refusal) {
+            return PlanAnswer::infeasible($plan, [new Notice('not-yet', $refusal->getMessage(), '/vessel/shape')]);
+        }
+    }
+
+    private static function key(Piece $piece): string
+    {
+        return "answer:{$piece->fingerprint()}";
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use Pensilis\Exception\UnreadableQuantity;
+use Pensilis\Quantity\Duration;
+use Pensilis\Quantity\Figure;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Mass;
+use Pensilis\Quantity\QuantityText;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Quantity\UnitSystem;
+
+/** How a value of a plan file is written for people, and read from what they write. */
+enum FieldKind
+{
+    case Length;
+    case Temperature;
+    case Mass;
+    case Hours;
+    case Minutes;
+    case Number;
+    case Whole;
+    case Text;
+    case Days;
+
+    public function print(mixed $value, UnitSystem $system): string
+    {
+        $number = is_int($value) || is_float($value) ? (float) $value : 0.0;
+
+        return match (true) {
+            $value === null             => '',
+            $this === self::Length      => $system === UnitSystem::Us
+                ? Figure::short($number / 25.4, 3) . ' in'
+                : Figure::short($number, 2) . ' mm',
+            $this === self::Temperature => $system === UnitSystem::Us
+                ? Figure::short(1.8 * $number + 32.0, 1) . ' °F'
+                : Figure::short($number, 1) . ' °C',
+            $this === self::Mass        => Figure::short($number, 3) . ' g',
+            $this === self::Hours       => Figure::short($number, 2) . ' h',
+            $this === self::Minutes     => Figure::short($number, 1) . ' min',
+            $this === self::Number,
+            $this === self::Whole       => Figure::short($number, 4),
+            $this === self::Days        => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
+            default                     => is_scalar($value) ? (string) $value : '',
+        };
+    }
+
+    /**
+     * @return int|float|string|list<string>
+     *
+     * @throws UnreadableQuantity
+     */
+    public function parse(string $text, UnitSystem $system): int|float|string|array
+    {
+        return match ($this) {
+            self::Length      => round(Length::parse($text, $system)->mm(), 6),
+            self::Temperature => round(Temperature::parse($text, $system)->c(), 6),
+            self::Mass        => round(Mass::parse($text, UnitSystem::Metric)->g(), 6),
+            self::Hours       => round(Duration::parse($text)->h(), 6),
+            self::Minutes     => round(60.0 * Duration::parse(is_numeric($text) ? "{$text} min" : $text)->h(), 6),
+            self::Number      => self::bare($text),
+            self::Whole       => (int) round(self::bare($text)),
+            self::Text        => $text,
+            self::Days        => self::days($text),
+        };
+    }
+
+    public function example(): string
+    {
+        return match ($this) {
+            self::Length      => '12 mm',
+            self::Temperature => '21 °C',
+            self::Mass        => '0.1 g',
+            self::Hours       => '20 h',
+            self::Minutes     => '45 min',
+            self::Days        => 'mon-fri',
+            self::Text        => 'a few words',
+            default           => '1.4',
+        };
+    }
+
+    private static function bare(string $text): float
+    {
+        $terms = QuantityText::terms($text, '1.4');
+        if (count($terms) > 1 || !in_array($terms[0][1], ['', '%', 'g/cm³', 'g/cm3', 'g/ml'], true)) {
+            throw UnreadableQuantity::noNumber($text, '1.4');
+        }
+
+        return $terms[0][0];
+    }
+
+    /** @return string|list<string> */
+    private static function days(string $text): string|array
+    {
+        $days = preg_split('/[\s,]+/', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY);
+        $days = $days === false ? [] : $days;
+
+        return count($days) === 1 ? $days[0] : $days;
+    }
+}

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use Pensilis\Plan\InclusionReader;
+use Pensilis\Plan\VesselReader;
+
+/** The values of one plan file that its form shows, in groups: which there are depends on the file. */
+final readonly class PlanFields
+{
+    private const SIZES = ['diameter_mm' => 'Diameter', 'length_mm' => 'Length', 'width_mm' => 'Width',
+        'bottom_diameter_mm' => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
+        'bottom_length_mm' => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
+        'top_length_mm' => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height'];
+
+    private const STUFFS = ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass'];
+
+    /** @param array<string, mixed> $document */
+    public function __construct(private array $document) {}
+
+    /** @return list<Field> */
+    public function all(): array
+    {
+        return array_merge(
+            $this->piece(),
+            $this->vessel(),
+            $this->room(),
+            $this->studio(),
+            ...array_map($this->object(...), array_keys($this->list('/inclusions'))),
+            ...array_map($this->resin(...), array_keys($this->list('/resins'))),
+            ...array_map($this->pour(...), array_keys($this->list('/pours'))),
+        );
+    }
+
+    /** @return list<Field> */
+    public function piece(): array
+    {
+        return [Field::of('/title', 'Title', FieldKind::Text)];
+    }
+
+    /** @return list<Field> */
+    public function vessel(): array
+    {
+        $shape = Document::value($this->document, '/vessel/shape');
+        $fields = [Field::choice('/vessel/shape', 'Shape', array_combine(VesselReader::SHAPES, ['box', 'cylinder', 'cone frustum', 'pyramid frustum', 'hemisphere']))];
+        foreach (Reshaping::SIZES[is_string($shape) ? $shape : ''] ?? [] as $key) {
+            $fields[] = Field::of("/vessel/{$key}", self::SIZES[$key], FieldKind::Length);
+        }
+
+        return [
+            ...$fields,
+            Field::optional('/vessel/fill_mm', 'Fill to (else the rim)', FieldKind::Length),
+            Field::choice('/vessel/wall/material', 'Wall', [...self::STUFFS, ...$this->own('/vessel/wall/material')]),
+            Field::of('/vessel/wall/thickness_mm', 'Wall thickness', FieldKind::Length),
+            Field::choice('/vessel/base/material', 'Board below', [...self::STUFFS, 'air' => 'none, open air', ...$this->own('/vessel/base/material')], true),
+            Field::optional('/vessel/base/thickness_mm', 'Board thickness', FieldKind::Length),
+            Field::choice('/vessel/viewed', 'Seen from', ['top' => 'open side', 'bottom' => 'floor', 'both' => 'both', 'sides' => 'sides'], true),
+            Field::optional('/layering/max_pour_mm', 'No pour deeper than', FieldKind::Length),
+        ];
+    }
+
+    /** @return list<Field> where an object hangs */
+    public function place(int $i): array
+    {
+        $at = "/inclusions/{$i}";
+
+        return [
+            Field::of("{$at}/target_bottom_mm", 'Bottom at', FieldKind::Length),
+            Field::of("{$at}/tolerance_mm", 'Tolerance ±', FieldKind::Length),
+            Field::of("{$at}/at_mm/0", 'Right of middle', FieldKind::Length),
+            Field::of("{$at}/at_mm/1", 'Behind middle', FieldKind::Length),
+            Field::optional("{$at}/sealed_coats", 'Coats of sealer', FieldKind::Whole),
+            Field::choice("{$at}/hold", 'Held by', ['auto' => 'set layer', 'rest' => 'resting', 'tack' => 'tack', 'hang' => 'thread'], true),
+        ];
+    }
+
+    /** @return list<Field> what an object is */
+    public function nature(int $i): array
+    {
+        $at = "/inclusions/{$i}";
+        $yesNo = ['no' => 'no', 'yes' => 'yes'];
+
+        return [
+            Field::of("{$at}/id", 'Name', FieldKind::Text),
+            Field::choice("{$at}/shape", 'Shape', array_combine(InclusionReader::SHAPES, InclusionReader::SHAPES)),
+            Field::of("{$at}/size_mm/0", 'Length', FieldKind::Length),
+            Field::of("{$at}/size_mm/1", 'Width', FieldKind::Length),
+            Field::of("{$at}/size_mm/2", 'Height', FieldKind::Length),
+            Field::optional("{$at}/cover_mm", 'Cover above', FieldKind::Length),
+            Field::optional("{$at}/material/name", 'Kind', FieldKind::Text),
+            Field::of("{$at}/material/skeleton_g_cm3", 'Skeleton density, g/cm³', FieldKind::Number),
+            Field::optional("{$at}/material/open_porosity", 'Open pores, share', FieldKind::Number),
+            Field::optional("{$at}/material/closed_porosity", 'Closed pores, share', FieldKind::Number),
+            Field::optional("{$at}/material/moisture_pct", 'Water, % by mass', FieldKind::Number),
+            Field::optional("{$at}/material/max_celsius", 'Bears heat to', FieldKind::Temperature),
+            Field::choice("{$at}/material/bleeds", 'Bleeds colour', $yesNo, true),
+            Field::choice("{$at}/material/soaks", 'Soaks up resin', $yesNo, true),
+        ];
+    }
+
+    /** @return list<Field> */
+    public function object(int $i): array
+    {
+        return [...$this->place($i), ...$this->nature($i)];
+    }
+
+    /** @return list<Field> */
+    public function room(): array
+    {
+        $kind = Document::value($this->document, '/ambient/kind');
+
+        return [
+            Field::choice('/ambient/kind', 'Room', ['constant' => 'even', 'daily' => 'follows the day', ...($kind === 'series' ? ['series' => 'logged'] : [])]),
+            ...match ($kind) {
+                'constant' => [Field::of('/ambient/celsius', 'Temperature', FieldKind::Temperature)],
+                'daily'    => [
+                    Field::of('/ambient/min_celsius', 'Coldest', FieldKind::Temperature),
+                    Field::of('/ambient/max_celsius', 'Warmest', FieldKind::Temperature),
+                    Field::of('/ambient/coldest_hour', 'Coldest hour of the day', FieldKind::Number),
+                ],
+                default => [],
+            },
+        ];
+    }
+
+    /** @return list<Field> */
+    public function studio(): array
+    {
+        $fields = [
+            Field::optional('/studio/start', 'Earliest start', FieldKind::Text),
+            Field::optional('/studio/scale_step_g', 'Scale shows steps of', FieldKind::Mass),
+            Field::optional('/studio/cup_loss_g', 'Cup and stick keep', FieldKind::Mass),
+            Field::optional('/studio/max_peak_celsius', 'No pour hotter than', FieldKind::Temperature),
+        ];
+        foreach (range(0, count($this->list('/studio/hours'))) as $i) {
+            $fields[] = Field::optional("/studio/hours/{$i}/days", 'At the bench on', FieldKind::Days);
+            $fields[] = Field::optional("/studio/hours/{$i}/from", 'from', FieldKind::Text);
+            $fields[] = Field::optional("/studio/hours/{$i}/to", 'to', FieldKind::Text);
+        }
+
+        return $fields;
+    }
+
+    /** @return list<Field> */
+    public function resin(int $i): array
+    {
+        $at = "/resins/{$i}";
+        $sheet = ['pot_life' => 'Pot life', 'working' => 'Working time'];
+        $hours = ['gel' => 'Gel', 'recoat_open' => 'Recoat opens', 'recoat_close' => 'Recoat closes', 'demold' => 'Demold', 'full_cure' => 'Full cure'];
+        $depths = ['gel' => 'Gel told for a depth of', 'min_pour' => 'Least pour', 'max_pour' => 'Greatest pour'];
+        $line = fn(string $suffix, FieldKind $kind): callable => fn(string $key, string $label): Field => Field::optional("{$at}/sheet/{$key}_{$suffix}", $label, $kind);
+
+        return [
+            Field::of("{$at}/name", 'Name', FieldKind::Text),
+            Field::choice("{$at}/ratio/by", 'Ratio by', ['weight' => 'weight', 'volume' => 'volume']),
+            Field::of("{$at}/ratio/a", 'Parts A (resin)', FieldKind::Number),
+            Field::of("{$at}/ratio/b", 'Parts B (hardener)', FieldKind::Number),
+            Field::of("{$at}/density_g_ml/a", 'Density A, g/ml', FieldKind::Number),
+            Field::of("{$at}/density_g_ml/b", 'Density B, g/ml', FieldKind::Number),
+            Field::of("{$at}/density_g_ml/mixed", 'Density mixed, g/ml', FieldKind::Number),
+            Field::optional("{$at}/density_g_ml/cured", 'Density cured, g/ml', FieldKind::Number),
+            Field::of("{$at}/viscosity_mpa_s/value", 'Viscosity, mPa·s', FieldKind::Number),
+            Field::of("{$at}/viscosity_mpa_s/celsius", 'told at', FieldKind::Temperature),
+            Field::of("{$at}/sheet/celsius", 'Sheet told at', FieldKind::Temperature),
+            ...array_map($line('min', FieldKind::Minutes), array_keys($sheet), $sheet),
+            ...array_map($line('h', FieldKind::Hours), array_keys($hours), $hours),
+            ...array_map($line('mm', FieldKind::Length), array_keys($depths), $depths),
+        ];
+    }
+
+    /** @return list<Field> */
+    public function pour(int $i): array
+    {
+        return [
+            Field::of("/pours/{$i}/depth_mm", 'Depth', FieldKind::Length),
+            Field::optional("/pours/{$i}/start_h", 'Start after', FieldKind::Hours),
+        ];
+    }
+
+    /** @return array<array-key, mixed> */
+    private function list(string $pointer): array
+    {
+        $list = Document::value($this->document, $pointer);
+
+        return is_array($list) ? $list : [];
+    }
+
+    /** @return array<string, string> */
+    private function own(string $pointer): array
+    {
+        return is_array(Document::value($this->document, $pointer)) ? ['own' => 'own figures'] : [];
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Interchange\PlanFields;
+use App\Models\Piece;
+use Pensilis\Plan\Draft;
+use Pensilis\Plan\Layout;
+use Pensilis\Plan\Notice;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\PlanAnswer;
+use Pensilis\Quantity\UnitSystem;
+
+/** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
+final readonly class PieceView
+{
+    /** What each question of the verdict listens to. */
+    private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
+        'outside-vessel', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
+
+    private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-yet', 'no-gel', 'no-full-cure'];
+
+    private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed'];
+
+    /** Notices that need a look, but spoil nothing. */
+    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour'];
+
+    public Plan $plan;
+
+    public Figures $figures;
+
+    public PlanFields $fields;
+
+    private Draft $draft;
+
+    public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer)
+    {
+        $this->plan = $answer->plan ?? $piece->plan();
+        $this->figures = new Figures($system, $this->plan->studio->clock);
+        $this->fields = new PlanFields($piece->document);
+        $this->draft = Draft::of($this->plan, $answer?->deepest);
+    }
+
+    public function layout(): ?Layout
+    {
+        return $this->answer?->layout() ?? $this->draft->layout;
+    }
+
+    /** @return list<Notice> without those that say what is settled anyway */
+    public function notices(): array
+    {
+        $answer = $this->answer;
+        $said = $answer === null || ($answer->simulation === null && $this->draft->layout !== null)
+            ? [...($answer === null ? [] : $answer->reasons), ...$this->draft->notices($this->plan)]
+            : $answer->notices();
+        // A joint that was planned as sanded is a step on the sheet, not a fault.
+        $planned = $answer !== null && $this->plan->pours === [];
+
+        return array_values(array_filter($said, fn(Notice $notice): bool => !($planned && $notice->code === 'recoat-missed')));
+    }
+
+    public function isComputing(): bool
+    {
+        return $this->answer === null;
+    }
+
+    public function isGiven(): bool
+    {
+        return $this->plan->pours !== [];
+    }
+
+    /** @return list<Question> the three questions of the verdict */
+    public function verdict(): array
+    {
+        $sanded = $this->answer === null ? 0 : count(array_filter($this->answer->joints, fn($joint): bool => $joint->value === 'sanded'));
+        $heat = $this->answer !== null && $this->answer->simulation !== null;
+
+        return [
+            new Question('Does it hang?', 'hangs', $this->about(self::HANGS), true, $this->hangs()),
+            new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $this->answer !== null, $heat ? $this->coolest() : ''),
+            new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $this->answer !== null, $heat ? $this->pace($sanded) : ''),
+            new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), true, sprintf('on a scale that shows %s g', $this->plan->studio->scale->step)),
+        ];
+    }
+
+    public static function isMild(Notice $notice): bool
+    {
+        return in_array($notice->code, self::MILD, true);
+    }
+
+    public function section(): SectionDrawing
+    {
+        return new SectionDrawing($this->plan, $this->layout(), $this->figures);
+    }
+
+    public function planDrawing(): PlanDrawing
+    {
+        return new PlanDrawing($this->plan);
+    }
+
+    public function rail(): ?TimeRail
+    {
+        return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
+    }
+
+    /** The text of a field, or what was typed and refused. */
+    public function typed(\App\Interchange\Field $field): string
+    {
+        $old = old("f.{$field->pointer}");
+
+        return is_string($old) ? $old : $field->text($this->piece->document, $this->system);
+    }
+
+    /**
+     * @param list<string> $codes
+     *
+     * @return list<Notice>
+     */
+    private function about(array $codes): array
+    {
+        return array_values(array_filter($this->notices(), fn(Notice $notice): bool => in_array($notice->code, $codes, true)));
+    }
+
+    private function hangs(): string
+    {
+        $layout = $this->layout();
+        $count = count($layout->pours ?? []);
+
+        return $count === 0 ? '' : "in {$count} " . ($count === 1 ? 'pour' : 'pours');
+    }
+
+    private function coolest(): string
+    {
+        $peaks = array_map(fn($pour): float => $pour->peakCelsius, $this->answer->simulation->pours ?? []);
+        $simulation = $this->answer?->simulation;
+        if ($peaks === [] || $simulation === null) {
+            return '';
+        }
+        $k = (int) array_search(max($peaks), $peaks, true);
+
+        return sprintf('peak %s, %s allowed', $this->figures->heat($peaks[$k]), $this->figures->heat($simulation->acceptable($k)));
+    }
+
+    private function pace(int $sanded): string
+    {
+        return sprintf('%s to full cure, %s', $this->figures->span($this->answer?->hours()), $sanded === 0 ? 'every joint bonded' : "{$sanded} sanded");
+    }
+}

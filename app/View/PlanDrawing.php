@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Pensilis\Geometry\Section;
+use Pensilis\Plan\Plan;
+
+/** The view from above, to scale: what is right in the section is right here, behind is up. */
+final readonly class PlanDrawing
+{
+    public const SIZE = 372.0;
+
+    private const MARGIN = 30.0;
+
+    public float $scale;
+
+    public Section $rim;
+
+    public function __construct(private Plan $plan)
+    {
+        $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
+        $half = 1e3 * (max($this->rim->halfX, $this->rim->halfY) + $plan->vessel->wall->thickness);
+        $this->scale = (0.5 * self::SIZE - self::MARGIN) / $half;
+    }
+
+    /** Drawing units of a length, m. */
+    public function units(float $metres): float
+    {
+        return round(1e3 * $metres * $this->scale, 2);
+    }
+
+    public function wall(): float
+    {
+        return $this->units($this->plan->vessel->wall->thickness);
+    }
+
+    public function floor(): Section
+    {
+        return $this->plan->vessel->shape->sectionAt(0.0);
+    }
+
+    public function isTapered(): bool
+    {
+        return !$this->plan->vessel->shape->isUpright();
+    }
+
+    /** @return list<DrawnObject> about the middle of the drawing */
+    public function objects(): array
+    {
+        $drawn = [];
+        foreach ($this->plan->inclusions as $i => $inclusion) {
+            $foot = $inclusion->solid->footprint();
+            $drawn[] = new DrawnObject(
+                $i,
+                $inclusion->id,
+                $foot->round,
+                $this->units($inclusion->x),
+                -$this->units($inclusion->y),
+                $this->units($foot->halfX),
+                $this->units($foot->halfY),
+                1e3 * $inclusion->targetBottom,
+                1e3 * $inclusion->x,
+                1e3 * $inclusion->y,
+            );
+        }
+
+        return $drawn;
+    }
+}

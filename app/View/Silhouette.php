@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Pensilis\Plan\Plan;
+
+/** A piece as a small shape for the list: inside of the vessel, objects at their targets. */
+final readonly class Silhouette
+{
+    private const WIDTH = 60.0;
+
+    private const HEIGHT = 44.0;
+
+    private const CUTS = 8;
+
+    private float $scale;
+
+    public function __construct(private Plan $plan)
+    {
+        $shape = $plan->vessel->shape;
+        $half = max($shape->sectionAt(0.0)->halfX, $shape->sectionAt($shape->height())->halfX);
+        $this->scale = min(self::WIDTH / (2.0 * $half), self::HEIGHT / $shape->height());
+    }
+
+    /** SVG points. */
+    public function vessel(): string
+    {
+        $shape = $this->plan->vessel->shape;
+        [$left, $right] = [[], []];
+        for ($n = 0; $n <= self::CUTS; $n++) {
+            $z = $shape->height() * $n / self::CUTS;
+            $half = $shape->sectionAt($z)->halfX;
+            $right[] = $this->x($half) . ',' . $this->y($z);
+            $left[] = $this->x(-$half) . ',' . $this->y($z);
+        }
+
+        return implode(' ', [...$right, ...array_reverse($left)]);
+    }
+
+    /** @return list<array{float, float, float, float}> middle and half extents */
+    public function objects(): array
+    {
+        return array_map(fn($inclusion): array => [
+            $this->x($inclusion->x),
+            $this->y($inclusion->targetBottom + 0.5 * $inclusion->solid->height()),
+            round($inclusion->solid->footprint()->halfX * $this->scale, 1),
+            round(0.5 * $inclusion->solid->height() * $this->scale, 1),
+        ], array_slice($this->plan->inclusions, 0, 40));
+    }
+
+    private function x(float $metres): float
+    {
+        return round(32.0 + $metres * $this->scale, 1);
+    }
+
+    private function y(float $metres): float
+    {
+        return round(46.0 - $metres * $this->scale, 1);
+    }
+}

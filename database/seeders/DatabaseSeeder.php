@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Interchange\PlanFile;
+use App\Models\Piece;
+use App\Models\Studio;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
+
+/** A studio in a hill village that casts finds from the moor; its password is made here and told once. */
+final class DatabaseSeeder extends Seeder
+{
+    public const EMAIL = 'bench@studio.example';
+
+    public function run(): void
+    {
+        $password = Str::password(14, symbols: false);
+        $studio = Studio::query()->create(['name' => 'The moor studio', 'units' => 'metric']);
+        User::query()->create(['studio_id' => $studio->id, 'email' => self::EMAIL, 'password' => $password]);
+        foreach (DemoPieces::all(now()->startOfWeek()->format('Y-m-d')) as $document) {
+            /** @var Piece $piece */
+            $piece = $studio->pieces()->make();
+            $piece->hold(PlanFile::read(PlanFile::write($document)))->save();
+        }
+        $said = 'Sign in as ' . self::EMAIL . " with the password {$password}";
+        file_put_contents(storage_path('app/demo-sign-in.txt'), "{$said}\n");
+        chmod(storage_path('app/demo-sign-in.txt'), 0o600);
+    }
+}

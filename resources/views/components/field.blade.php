@@ -1,0 +1,17 @@
+@props(['view', 'field', 'hide' => false])
+@php($refused = $errors->has("f.{$field->pointer}"))
+<div class="field">
+    <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label }}</label>
+    @if($field->choices !== [])
+        <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form">
+            @if($field->optional)<option value="">as usual</option>@endif
+            @foreach($field->choices as $value => $words)
+                <option value="{{ $value }}" @selected($view->typed($field) === (string) $value)>{{ $words }}</option>
+            @endforeach
+        </select>
+    @else
+        <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form" autocomplete="off"
+               value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif maxlength="200">
+    @endif
+    @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif
+</div>

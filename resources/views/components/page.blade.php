@@ -1,0 +1,36 @@
+@props(['title', 'wide' => false])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Pensilis</title>
+    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    @vite(['resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body>
+<a class="visually-hidden-focusable skip" href="#main">To the content</a>
+<header class="masthead">
+    <a class="brand" href="{{ route('pieces.index', absolute: false) }}">
+        <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true"><path class="mark-line" d="M12 1v9"/><path class="mark-bob" d="M8.5 10h7L12 18z"/><path class="mark-line" d="M3 22h18"/></svg>
+        <span>Pensilis</span>
+    </a>
+    @auth
+        <nav aria-label="Places">
+            <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page" @endif>Pieces</a>
+            <a href="{{ route('studio', absolute: false) }}" @if(request()->routeIs('studio')) aria-current="page" @endif>Studio</a>
+        </nav>
+        <form method="post" action="{{ route('sign-out', absolute: false) }}" class="ms-auto">
+            @csrf @method('delete')
+            <button class="plain">Sign out</button>
+        </form>
+    @endauth
+</header>
+<main id="main" @class(['page', 'page-wide' => $wide])>
+    @if(session('said'))
+        <p class="said" role="status">{{ session('said') }}</p>
+    @endif
+    {{ $slot }}
+</main>
+</body>
+</html>

@@ -1,0 +1,43 @@
+@php([$section, $plan] = [$view->section(), $view->planDrawing()])
+<figure class="section">
+    <figcaption>Section <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ? 'filled to ' . $view->figures->length($view->plan->vessel->fill) : 'filled to the rim' }}</span></figcaption>
+    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section::HEIGHT }}" data-drawing="section" data-scale="{{ $section->scale }}" role="group" aria-label="Section, to scale">
+        @if($section->board() !== null)
+            @php([$x, $y, $width, $height] = $section->board())
+            <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
+        @endif
+        <polygon class="mold" points="{{ $section->outside() }}"/>
+        <polygon class="empty" points="{{ $section->whole() }}"/>
+        @foreach($section->layers() as $layer)
+            <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
+            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['top'] + 15 }}">{{ $layer['number'] }}</text>
+        @endforeach
+        @foreach($section->layers() as $layer)
+            <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>
+            <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+        @endforeach
+        <g class="rule" aria-hidden="true">
+            <line x1="44" x2="44" y1="{{ $section->y(0) }}" y2="{{ $section->rim() }}"/>
+            @foreach($section->rule() as $tick)
+                <line x1="{{ $tick['long'] ? 34 : 39 }}" x2="44" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/>
+                @if($tick['label'] !== '')<text x="31" y="{{ $tick['y'] + 4 }}">{{ $tick['label'] }}</text>@endif
+            @endforeach
+            <text class="unit" x="44" y="{{ $section->rim() - 12 }}">{{ $section->ruleUnit() }}</text>
+        </g>
+        @foreach($section->objects() as $object)
+            <line class="plumb" x1="{{ $object->x }}" x2="{{ $object->x }}" y1="{{ $section->rim() - 16 }}" y2="{{ $object->y - $object->halfY }}"/>
+            <x-drawn-object :object="$object" vertical :most="$view->plan->vessel->fill * 1e3"/>
+        @endforeach
+    </svg>
+</figure>
+<figure class="plan">
+    <figcaption>Plan <span class="quiet">seen from the open side</span></figcaption>
+    <svg viewBox="{{ -0.5 * $plan::SIZE }} {{ -0.5 * $plan::SIZE }} {{ $plan::SIZE }} {{ $plan::SIZE }}" data-drawing="plan" data-scale="{{ $plan->scale }}" role="group" aria-label="Plan, to scale">
+        <x-cut class="mold" :section="$plan->rim" :plan="$plan" :beyond="$plan->wall()"/>
+        <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
+        @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
+        <path class="cross" d="M-8 0H8M0 -8V8"/>
+        @foreach($plan->objects() as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
+    </svg>
+</figure>
+<p class="quiet hint">Drag an object, or choose it and press the arrow keys: 1 mm, with Shift 10 mm.</p>

@@ -1,0 +1,45 @@
+<x-page :title="$view->piece->title" wide>
+    <header class="piece-head">
+        <h1>{{ $view->piece->title }}</h1>
+        <div class="doings">
+            <a class="btn btn-primary" href="{{ route('pieces.sheet', $view->piece, false) }}">Pour sheet</a>
+            <a class="btn btn-outline-primary" href="{{ route('pieces.file', $view->piece, false) }}">Plan file</a>
+            <form method="post" action="{{ route('pieces.copies.store', $view->piece, false) }}">@csrf<button class="btn btn-outline-primary">Copy</button></form>
+            <form method="post" action="{{ route('pieces.destroy', $view->piece, false) }}">@csrf @method('delete')<button class="btn btn-outline-primary">Delete</button></form>
+        </div>
+    </header>
+    <div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
+    <x-errors/>
+    @include('pieces.answer')
+    <form id="piece-form" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
+          hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="change, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
+        @csrf @method('patch')
+        <noscript><p class="quiet">Change what you like below, then <button class="btn btn-primary">Keep and compute</button></p></noscript>
+    </form>
+    <section aria-labelledby="objects" class="objects">
+        <h2 id="objects">Objects</h2>
+        @foreach($view->plan->inclusions as $i => $inclusion)
+            @include('pieces.object')
+        @endforeach
+        <form method="post" action="{{ route('pieces.objects.store', $view->piece, false) }}" class="inline">
+            @csrf
+            <label for="kind">One more object, of</label>
+            <select class="form-select form-select-sm" id="kind" name="kind">
+                @foreach(App\Interchange\Starters::MATERIALS as $kind => $material)<option value="{{ $kind }}">{{ $material['name'] }}</option>@endforeach
+            </select>
+            <button class="btn btn-sm btn-outline-primary">Add</button>
+        </form>
+    </section>
+    <div class="settings">
+        <x-fields title="Vessel" :view="$view" :fields="[...$view->fields->piece(), ...$view->fields->vessel()]" :open="$view->plan->inclusions === []"/>
+        <x-fields title="Room" :view="$view" :fields="$view->fields->room()"/>
+        <x-fields title="Bench and hours" :view="$view" :fields="$view->fields->studio()">
+            <p class="quiet">Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Take the days out to drop a line. Start as 2026-03-02T18:00.</p>
+        </x-fields>
+        @foreach(array_values($view->plan->resins) as $i => $resin)
+            <x-fields :title="'Resin: ' . $resin->name" :view="$view" :fields="$view->fields->resin($i)">
+                <p class="quiet">From the label or data sheet, which go before anything here. A time left empty takes that of its class.</p>
+            </x-fields>
+        @endforeach
+    </div>
+</x-page>

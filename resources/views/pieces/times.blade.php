@@ -1,0 +1,29 @@
+@php($rail = $view->rail())
+@if($rail === null)
+    <p class="quiet">{{ $view->answer?->reasons[0]->message ?? 'No times.' }}</p>
+@else
+    <section aria-labelledby="rail-head">
+        <h2 id="rail-head">Time rail</h2>
+        <div class="rail" tabindex="0" role="region" aria-label="Time rail, scrolls sideways">
+            <svg viewBox="0 0 {{ $rail::WIDTH }} {{ $rail->height() }}" role="img" aria-label="Phases of each pour in clock time; the list below says the same">
+                @foreach($rail->nights() as [$x, $width])<rect class="night" x="{{ $x }}" y="{{ $rail::HEAD }}" width="{{ $width }}" height="{{ $rail->height() - $rail::HEAD }}"/>@endforeach
+                @foreach($rail->bench() as [$x, $width])<rect class="hours" x="{{ $x }}" y="{{ $rail::HEAD - 5 }}" width="{{ $width }}" height="5"/>@endforeach
+                @foreach($rail->days() as $day)<line class="midnight" x1="{{ $day['x'] }}" x2="{{ $day['x'] }}" y1="4" y2="{{ $rail->height() }}"/><text x="{{ $day['x'] + 4 }}" y="15">{{ $day['label'] }}</text>@endforeach
+                @foreach($rail->rows() as $row)
+                    <text class="name" x="0" y="{{ $row['y'] + 20 }}">{{ $row['name'] }}</text>
+                    @foreach($row['phases'] as $phase)<rect class="phase phase-{{ $phase['kind'] }}" x="{{ $phase['x'] }}" y="{{ $row['y'] + 6 }}" width="{{ max(1.5, $phase['width']) }}" height="18"><title>{{ $phase['says'] }}</title></rect>@endforeach
+                @endforeach
+            </svg>
+        </div>
+        <p class="key" aria-hidden="true">
+            @foreach(['work' => 'workable', 'liquid' => 'liquid', 'tacky' => 'too soft', 'window' => 'recoat window', 'hard' => 'hardening', 'bench' => 'your hours', 'night' => 'night'] as $kind => $word)
+                <span><svg width="18" height="12"><rect class="phase phase-{{ $kind }}" width="18" height="12"/></svg> {{ $word }}</span>
+            @endforeach
+        </p>
+        <ol class="steps">
+            @foreach($view->answer->tasks as $task)
+                <li><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}</li>
+            @endforeach
+        </ol>
+    </section>
+@endif
