@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\HeatController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\ObjectController;
 use App\Http\Controllers\PasswordController;
@@ -14,7 +15,6 @@ use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StudioController;
-use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\TrashedPieceController;
 use Illuminate\Support\Facades\Route;
 

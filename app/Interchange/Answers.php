@@ -41,13 +41,24 @@ final readonly class Answers
             return $kept;
         }
         try {
-            return Cache::lock("simulation:{$user->id}", self::LONGEST)->block(
-                self::PATIENCE,
-                fn(): PlanAnswer => Cache::remember(self::key($piece), now()->addDays(self::KEPT_DAYS), fn(): PlanAnswer => $this->compute($piece->plan())),
-            );
+            $lock = Cache::lock("simulation:{$user->id}", self::LONGEST);
+            $lock->block(self::PATIENCE);
         } catch (LockTimeoutException) {
             return null;
         }
+        try {
+            // It may have been found while this one waited.
+            return $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan()));
+        } finally {
+            $lock->release();
+        }
+    }
+
+    private function keep(Piece $piece, PlanAnswer $answer): PlanAnswer
+    {
+        Cache::put(self::key($piece), $answer, now()->addDays(self::KEPT_DAYS));
+
+        return $answer;
     }
 
     private function compute(Plan $plan): PlanAnswer

@@ -31,20 +31,20 @@ enum FieldKind
         $number = is_int($value) || is_float($value) ? (float) $value : 0.0;
 
         return match (true) {
-            $value === null             => '',
-            $this === self::Length      => $system === UnitSystem::Us
+            $value === null        => '',
+            $this === self::Length => $system === UnitSystem::Us
                 ? Figure::short($number / 25.4, 3) . ' in'
                 : Figure::short($number, 2) . ' mm',
             $this === self::Temperature => $system === UnitSystem::Us
                 ? Figure::short(1.8 * $number + 32.0, 1) . ' °F'
                 : Figure::short($number, 1) . ' °C',
-            $this === self::Mass        => Figure::short($number, 3) . ' g',
-            $this === self::Hours       => Figure::short($number, 2) . ' h',
-            $this === self::Minutes     => Figure::short($number, 1) . ' min',
+            $this === self::Mass    => Figure::short($number, 3) . ' g',
+            $this === self::Hours   => Figure::short($number, 2) . ' h',
+            $this === self::Minutes => Figure::short($number, 1) . ' min',
             $this === self::Number,
-            $this === self::Whole       => Figure::short($number, 4),
-            $this === self::Days        => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
-            default                     => is_scalar($value) ? (string) $value : '',
+            $this === self::Whole => Figure::short($number, 4),
+            $this === self::Days  => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
+            default               => is_scalar($value) ? (string) $value : '',
         };
     }
 

@@ -38,11 +38,11 @@ final class JsonPlace
             }
             $inside = $open === [] ? '' : $open[count($open) - 1];
             $allowed = match (true) {
-                isset(self::NEXT[$kind])  => self::NEXT[$kind],
-                $isKey                    => ':',
-                $kind === ','             => $inside === '{' ? 's' : 'v',
-                $inside === ''            => '',
-                default                   => $inside === '{' ? ',}' : ',]',
+                isset(self::NEXT[$kind]) => self::NEXT[$kind],
+                $isKey                   => ':',
+                $kind === ','            => $inside === '{' ? 's' : 'v',
+                $inside === ''           => '',
+                default                  => $inside === '{' ? ',}' : ',]',
             };
             $offset = $at + strlen($token);
         }

@@ -11,9 +11,9 @@ use Pensilis\Plan\VesselReader;
 final readonly class PlanFields
 {
     private const SIZES = ['diameter_mm' => 'Diameter', 'length_mm' => 'Length', 'width_mm' => 'Width',
-        'bottom_diameter_mm' => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
-        'bottom_length_mm' => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
-        'top_length_mm' => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height'];
+        'bottom_diameter_mm'             => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
+        'bottom_length_mm'               => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
+        'top_length_mm'                  => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height'];
 
     private const STUFFS = ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass'];
 

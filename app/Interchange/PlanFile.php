@@ -55,8 +55,12 @@ final class PlanFile
             throw self::refusal('not-an-object', 'A plan file is one JSON object; it begins with “{”.');
         }
         self::mustFit($object);
+        $named = [];
+        foreach ($document as $key => $value) {
+            $named[(string) $key] = $value;
+        }
 
-        return self::withoutEmpty($document);
+        return self::withoutEmpty($named);
     }
 
     /**
@@ -134,11 +138,11 @@ final class PlanFile
                 unset($document[$key]);
             }
         }
-        foreach (is_array($document['resins'] ?? null) ? $document['resins'] : [] as $i => $resin) {
-            if (is_array($resin) && ($resin['thermal'] ?? null) === []) {
-                unset($resin['thermal']);
-                $document['resins'][$i] = $resin;
-            }
+        if (is_array($document['resins'] ?? null)) {
+            $document['resins'] = array_map(
+                fn(mixed $resin): mixed => is_array($resin) && ($resin['thermal'] ?? null) === [] ? array_diff_key($resin, ['thermal' => null]) : $resin,
+                $document['resins'],
+            );
         }
 
         return $document;

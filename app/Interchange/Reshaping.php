@@ -42,10 +42,10 @@ final class Reshaping
         $across = $say('diameter_mm', 'top_diameter_mm', 'length_mm', 'top_length_mm') ?? 80.0;
         $deep = $say('width_mm', 'top_width_mm') ?? $across;
         $high = $say('height_mm') ?? 0.5 * $across;
-        $usual = ['diameter_mm' => $across, 'length_mm' => $across, 'width_mm' => $deep, 'height_mm' => $high,
+        $usual = ['diameter_mm'  => $across, 'length_mm' => $across, 'width_mm' => $deep, 'height_mm' => $high,
             'bottom_diameter_mm' => self::TAPER * $across, 'top_diameter_mm' => $across,
-            'bottom_length_mm' => self::TAPER * $across, 'bottom_width_mm' => self::TAPER * $deep,
-            'top_length_mm' => $across, 'top_width_mm' => $deep];
+            'bottom_length_mm'   => self::TAPER * $across, 'bottom_width_mm' => self::TAPER * $deep,
+            'top_length_mm'      => $across, 'top_width_mm' => $deep];
         $sizes = [];
         foreach (self::SIZES[$shape] as $key) {
             $sizes[$key] = $say($key) ?? round($usual[$key], 1);

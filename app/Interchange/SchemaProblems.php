@@ -16,12 +16,17 @@ final class SchemaProblems
     /** @return list<Notice> */
     public static function of(ValidationError $error): array
     {
-        $leaves = array_values(array_filter($error->subErrors()));
+        $leaves = array_values($error->subErrors());
         if ($error->keyword() === 'anyOf') {
             return [self::notice($error)];
         }
         if ($leaves !== [] && in_array($error->keyword(), self::GATHERING, true)) {
-            return array_merge(...array_map(self::of(...), $leaves));
+            $notices = [];
+            foreach ($leaves as $leaf) {
+                array_push($notices, ...($leaf instanceof ValidationError ? self::of($leaf) : []));
+            }
+
+            return $notices;
         }
         if ($error->keyword() === 'additionalProperties' || $error->keyword() === 'required') {
             return self::keys($error);
@@ -36,11 +41,11 @@ final class SchemaProblems
         $unknown = $error->keyword() === 'additionalProperties';
         $keys = $error->args()[$unknown ? 'properties' : 'missing'] ?? [];
         $notices = [];
-        $schema = $error->schema()->info()->data();
+        $known = self::schema($error)['properties'] ?? [];
         foreach (is_array($keys) ? $keys : [] as $key) {
             $key = is_scalar($key) ? (string) $key : '?';
             // The validator also calls those keys unknown whose values it has just found wrong.
-            if ($unknown && is_object($schema) && isset($schema->properties->{$key})) {
+            if ($unknown && is_array($known) && array_key_exists($key, $known)) {
                 continue;
             }
             $notices[] = $unknown
@@ -55,8 +60,8 @@ final class SchemaProblems
     {
         $args = $error->args();
         $said = fn(string $key): string => isset($args[$key]) && is_scalar($args[$key]) ? (string) $args[$key] : '';
-        $schema = $error->schema()->info()->data();
-        $limit = fn(string $key): string => is_object($schema) && isset($schema->{$key}) && is_scalar($schema->{$key}) ? (string) $schema->{$key} : '';
+        $schema = self::schema($error);
+        $limit = fn(string $key): string => isset($schema[$key]) && is_scalar($schema[$key]) ? (string) $schema[$key] : '';
         [$code, $message] = match ($error->keyword()) {
             'type'             => ['type', 'This must be ' . self::kinds($args['expected'] ?? '') . ', not ' . self::kinds($said('type')) . '.'],
             'enum'             => ['choice', 'This must be one of: ' . self::choices($schema) . '.'],
@@ -91,16 +96,25 @@ final class SchemaProblems
     private static function kinds(mixed $names): string
     {
         $words = ['number' => 'a number', 'integer' => 'a whole number', 'string' => 'a text', 'array' => 'a list',
-            'object' => 'an object', 'boolean' => 'true or false', 'null' => 'null'];
+            'object'       => 'an object', 'boolean' => 'true or false', 'null' => 'null'];
         $plain = array_map(fn(mixed $name): string => $words[is_string($name) ? $name : ''] ?? 'something else', is_array($names) ? $names : [$names]);
 
         return implode(' or ', $plain);
     }
 
-    private static function choices(mixed $schema): string
+    /** @param array<array-key, mixed> $schema */
+    private static function choices(array $schema): string
     {
-        $choices = is_object($schema) && isset($schema->enum) && is_array($schema->enum) ? $schema->enum : [];
+        $choices = is_array($schema['enum'] ?? null) ? $schema['enum'] : [];
 
         return implode(', ', array_map(fn(mixed $choice): string => is_scalar($choice) ? (string) $choice : '?', $choices));
+    }
+
+    /** @return array<array-key, mixed> the part of the schema that was not met */
+    private static function schema(ValidationError $error): array
+    {
+        $schema = json_decode((string) json_encode($error->schema()->info()->data()), true);
+
+        return is_array($schema) ? $schema : [];
     }
 }

@@ -12,22 +12,22 @@ final class Starters
 {
     public const RESINS = [
         'deep' => [
-            'id' => 'deep', 'name' => 'Slow deep-cast 100:45',
-            'ratio' => ['by' => 'weight', 'a' => 100, 'b' => 45],
-            'density_g_ml' => ['a' => 1.13, 'b' => 0.98, 'mixed' => 1.08, 'cured' => 1.12],
+            'id'              => 'deep', 'name' => 'Slow deep-cast 100:45',
+            'ratio'           => ['by' => 'weight', 'a' => 100, 'b' => 45],
+            'density_g_ml'    => ['a' => 1.13, 'b' => 0.98, 'mixed' => 1.08, 'cured' => 1.12],
             'viscosity_mpa_s' => ['value' => 300, 'celsius' => 25],
-            'sheet' => ['celsius' => 25, 'pot_life_min' => 180, 'working_min' => 240, 'gel_h' => 20, 'gel_mm' => 50,
-                'recoat_open_h' => 22, 'recoat_close_h' => 40, 'demold_h' => 48, 'full_cure_h' => 168,
-                'min_pour_mm' => 5, 'max_pour_mm' => 50],
+            'sheet'           => ['celsius' => 25, 'pot_life_min' => 180, 'working_min' => 240, 'gel_h' => 20, 'gel_mm' => 50,
+                'recoat_open_h'             => 22, 'recoat_close_h' => 40, 'demold_h' => 48, 'full_cure_h' => 168,
+                'min_pour_mm'               => 5, 'max_pour_mm' => 50],
         ],
         'coat' => [
-            'id' => 'coat', 'name' => 'Bench coat 1:1',
-            'ratio' => ['by' => 'volume', 'a' => 1, 'b' => 1],
-            'density_g_ml' => ['a' => 1.15, 'b' => 1.0, 'mixed' => 1.1, 'cured' => 1.13],
+            'id'              => 'coat', 'name' => 'Bench coat 1:1',
+            'ratio'           => ['by' => 'volume', 'a' => 1, 'b' => 1],
+            'density_g_ml'    => ['a' => 1.15, 'b' => 1.0, 'mixed' => 1.1, 'cured' => 1.13],
             'viscosity_mpa_s' => ['value' => 900, 'celsius' => 25],
-            'sheet' => ['celsius' => 25, 'pot_life_min' => 25, 'working_min' => 35, 'gel_h' => 3.5, 'gel_mm' => 3,
-                'recoat_open_h' => 4, 'recoat_close_h' => 12, 'demold_h' => 24, 'full_cure_h' => 72,
-                'min_pour_mm' => 1.5, 'max_pour_mm' => 8],
+            'sheet'           => ['celsius' => 25, 'pot_life_min' => 25, 'working_min' => 35, 'gel_h' => 3.5, 'gel_mm' => 3,
+                'recoat_open_h'             => 4, 'recoat_close_h' => 12, 'demold_h' => 24, 'full_cure_h' => 72,
+                'min_pour_mm'               => 1.5, 'max_pour_mm' => 8],
         ],
     ];
 
@@ -48,14 +48,14 @@ final class Starters
         $height = $resin === 'deep' ? 40 : 12;
 
         return [
-            'format' => 'pensilis-plan', 'version' => 1, 'title' => $title,
+            'format'  => 'pensilis-plan', 'version' => 1, 'title' => $title,
             'ambient' => ['kind' => 'constant', 'celsius' => 21],
-            'vessel' => ['shape' => 'cylinder', 'diameter_mm' => 80, 'height_mm' => $height,
-                'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
-                'base' => ['material' => 'wood', 'thickness_mm' => 18], 'viewed' => 'top'],
-            'resins' => [self::RESINS[$resin]],
+            'vessel'  => ['shape' => 'cylinder', 'diameter_mm' => 80, 'height_mm' => $height,
+                'wall'            => ['material' => 'silicone', 'thickness_mm' => 4],
+                'base'            => ['material' => 'wood', 'thickness_mm' => 18], 'viewed' => 'top'],
+            'resins'     => [self::RESINS[$resin]],
             'inclusions' => [],
-            'studio' => ['start' => $start, 'scale_step_g' => 0.1, 'hours' => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '21:00']]],
+            'studio'     => ['start' => $start, 'scale_step_g' => 0.1, 'hours' => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '21:00']]],
         ];
     }
 
@@ -69,14 +69,17 @@ final class Starters
     public static function object(array $document, string $kind): array
     {
         $taken = array_column(is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [], 'id');
-        for ($n = 1; in_array($id = $n === 1 ? $kind : "{$kind} {$n}", $taken, true); $n++);
+        [$id, $n] = [$kind, 1];
+        while (in_array($id, $taken, true)) {
+            $id = $kind . ' ' . ++$n;
+        }
         $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
         $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
         $size = round(0.25 * $height);
 
         return [
-            'id' => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
-            'at_mm' => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
+            'id'       => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
+            'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
             'material' => self::MATERIALS[$kind], 'sealed_coats' => 0,
         ];
     }

@@ -31,8 +31,8 @@ final class PensilisProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         // Mailed links name the configured address, never what a Host header says.
-        ResetPassword::createUrlUsing(fn(User $user, string $token): string => self::mailed(
-            route('password.reset', ['token' => $token, 'email' => $user->email], false),
+        ResetPassword::createUrlUsing(fn(mixed $user, string $token): string => self::mailed(
+            route('password.reset', ['token' => $token, 'email' => $user instanceof User ? $user->email : ''], false),
         ));
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));

@@ -24,6 +24,19 @@ final readonly class Figures
         return Length::metres($metres)->print($this->system);
     }
 
+    /** "12 mm left, 4 mm behind the middle". */
+    public function place(float $x, float $y): string
+    {
+        $parts = [];
+        foreach ([[$x, 'right of', 'left of'], [$y, 'behind', 'before']] as [$metres, $more, $less]) {
+            if (abs($metres) > 5e-5) {
+                $parts[] = $this->length(abs($metres)) . ' ' . ($metres > 0.0 ? $more : $less);
+            }
+        }
+
+        return $parts === [] ? 'in the middle' : implode(' and ', $parts) . ' the middle';
+    }
+
     /** Always metric: scales in workshops show grams. */
     public function grams(float $grams): string
     {

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Interchange\Field;
 use App\Interchange\PlanFields;
 use App\Models\Piece;
+use Pensilis\Material\Hold;
+use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\PlanAnswer;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Settling\Buoyancy;
 
 /** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
 final readonly class PieceView
@@ -77,11 +82,13 @@ final readonly class PieceView
         $sanded = $this->answer === null ? 0 : count(array_filter($this->answer->joints, fn($joint): bool => $joint->value === 'sanded'));
         $heat = $this->answer !== null && $this->answer->simulation !== null;
 
+        $open = $this->isComputing() ? 'computing' : 'not known';
+
         return [
-            new Question('Does it hang?', 'hangs', $this->about(self::HANGS), true, $this->hangs()),
-            new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $this->answer !== null, $heat ? $this->coolest() : ''),
-            new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $this->answer !== null, $heat ? $this->pace($sanded) : ''),
-            new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), true, sprintf('on a scale that shows %s g', $this->plan->studio->scale->step)),
+            new Question('Does it hang?', 'hangs', $this->about(self::HANGS), $this->layout() !== null, $this->hangs(), $open),
+            new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $heat, $heat ? $this->coolest() : '', $open),
+            new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $heat, $heat ? $this->pace($sanded) : '', $open),
+            new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), $this->layout() !== null, sprintf('on a scale that shows %s g', $this->plan->studio->scale->step), $open),
         ];
     }
 
@@ -105,8 +112,22 @@ final readonly class PieceView
         return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
     }
 
+    /** How an object is held on the layer below pour k. */
+    public function howSet(Inclusion $object, int $k): string
+    {
+        $bonded = ($this->answer->joints[$k - 1] ?? null) === Joint::Chemical;
+
+        return match (true) {
+            $object->hold === Hold::Hang                                    => ', hung from a thread',
+            $k === 0                                                        => ', on the floor',
+            !Buoyancy::of($object, $this->plan->resin()->density)->floats() => ', resting on the layer below',
+            $bonded                                                         => ', pressed into the tacky layer',
+            default                                                         => ', held with a dab: the layer is hard',
+        };
+    }
+
     /** The text of a field, or what was typed and refused. */
-    public function typed(\App\Interchange\Field $field): string
+    public function typed(Field $field): string
     {
         $old = old("f.{$field->pointer}");
 

@@ -10,19 +10,22 @@ use Pensilis\Plan\Plan;
 /** The view from above, to scale: what is right in the section is right here, behind is up. */
 final readonly class PlanDrawing
 {
-    public const SIZE = 372.0;
+    public const WIDTH = 372.0;
 
-    private const MARGIN = 30.0;
+    private const MARGIN = 16.0;
 
     public float $scale;
+
+    public float $height;
 
     public Section $rim;
 
     public function __construct(private Plan $plan)
     {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
-        $half = 1e3 * (max($this->rim->halfX, $this->rim->halfY) + $plan->vessel->wall->thickness);
-        $this->scale = (0.5 * self::SIZE - self::MARGIN) / $half;
+        $wall = $plan->vessel->wall->thickness;
+        $this->scale = (0.5 * self::WIDTH - self::MARGIN) / (1e3 * (max($this->rim->halfX, $this->rim->halfY) + $wall));
+        $this->height = 2.0 * (self::MARGIN + $this->units($this->rim->halfY + $wall));
     }
 
     /** Drawing units of a length, m. */

@@ -16,6 +16,7 @@ final readonly class Question
         public array $notices,
         private bool $known,
         public string $figure,
+        private string $open,
     ) {}
 
     /** "good", "look", "bad" or "open": each has a shape and a word of its own. */
@@ -24,10 +25,10 @@ final readonly class Question
         $bad = array_filter($this->notices, fn(Notice $notice): bool => !PieceView::isMild($notice));
 
         return match (true) {
-            $bad !== []            => 'bad',
-            !$this->known          => 'open',
-            $this->notices !== []  => 'look',
-            default                => 'good',
+            $bad !== []           => 'bad',
+            !$this->known         => 'open',
+            $this->notices !== [] => 'look',
+            default               => 'good',
         };
     }
 
@@ -36,7 +37,7 @@ final readonly class Question
         return match ($this->state()) {
             'bad'   => 'no',
             'look'  => 'with a remark',
-            'open'  => 'computing',
+            'open'  => $this->open,
             default => $this->good,
         };
     }

@@ -10,15 +10,16 @@ use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
 
 /**
- * The side view, to scale: vessel, layers as lit bands, depth rule, objects on their plumb lines.
+ * The side view: vessel, layers as lit bands, depth rule, objects on their plumb lines.
  *
- * One drawing unit is a CSS pixel at full size; y grows downward.
+ * To scale; of a flat vessel the heights are stretched by two, four or eight, which is told. One drawing unit
+ * is a CSS pixel at full size; y grows downward.
  */
 final readonly class SectionDrawing
 {
     public const WIDTH = 470.0;
 
-    public const HEIGHT = 372.0;
+    private const GREATEST_HEIGHT = 372.0;
 
     private const LEFT = 62.0;
 
@@ -30,8 +31,19 @@ final readonly class SectionDrawing
 
     private const CUTS = 24;
 
-    /** Drawing units for a millimetre. */
+    /** Drawn height of the inside that is high enough to work in. */
+    private const ROOMY = 130.0;
+
+    /** Drawn thickness of the board: only a sign of what the mold stands on. */
+    private const BOARD = 18.0;
+
+    /** Drawing units for a millimetre across. */
     public float $scale;
+
+    /** How much heights are stretched. */
+    public int $stretch;
+
+    public float $height;
 
     private float $floor;
 
@@ -41,23 +53,26 @@ final readonly class SectionDrawing
     {
         $vessel = $plan->vessel;
         $wall = 1e3 * $vessel->wall->thickness;
-        $base = $vessel->base === null ? 0.0 : 1e3 * $vessel->base->thickness;
         $height = 1e3 * $vessel->shape->height();
         $across = 2e3 * $this->widest()->halfX + 2.0 * $wall;
         $this->scale = min(
             (self::WIDTH - self::LEFT - self::RIGHT) / $across,
-            (self::HEIGHT - self::TOP - self::BOTTOM) / ($height + $wall + $base),
+            (self::GREATEST_HEIGHT - self::TOP - self::BOARD - self::BOTTOM) / ($height + $wall),
         );
-        $used = ($height + $wall + $base) * $this->scale;
-        $top = self::TOP + 0.5 * (self::HEIGHT - self::TOP - self::BOTTOM - $used);
-        $this->floor = $top + $height * $this->scale;
+        $stretch = 1;
+        while ($stretch < 8 && $stretch * $height * $this->scale < self::ROOMY) {
+            $stretch *= 2;
+        }
+        $this->stretch = $stretch;
+        $this->floor = self::TOP + $height * $this->scale * $stretch;
+        $this->height = $this->floor + $wall * $this->scale * $stretch + self::BOARD + self::BOTTOM;
         $this->middle = self::LEFT + 0.5 * (self::WIDTH - self::LEFT - self::RIGHT);
     }
 
     /** y of a height above the floor, m */
     public function y(float $metres): float
     {
-        return round($this->floor - 1e3 * $metres * $this->scale, 2);
+        return round($this->floor - 1e3 * $metres * $this->scale * $this->stretch, 2);
     }
 
     /** x of a distance right of the middle, m */
@@ -98,7 +113,7 @@ final readonly class SectionDrawing
         $half = $this->widest()->halfX + $this->plan->vessel->wall->thickness + 0.006;
         $left = max(self::LEFT - 14.0, $this->x(-$half));
 
-        return [$left, $this->y(-$this->plan->vessel->wall->thickness), min(self::WIDTH - 8.0, $this->x($half)) - $left, 1e3 * $base->thickness * $this->scale];
+        return [$left, $this->y(-$this->plan->vessel->wall->thickness), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
     }
 
     /** @return list<array{points: string, top: float, left: float, right: float, label: string, number: int}> */
@@ -126,7 +141,7 @@ final readonly class SectionDrawing
         $us = $this->figures->system === UnitSystem::Us;
         $height = $this->plan->vessel->shape->height();
         $unit = $us ? 0.0254 : 0.01;
-        while ($unit * 1e3 * $this->scale < 16.0) {
+        while ($unit * 1e3 * $this->scale * $this->stretch < 16.0) {
             $unit *= $us ? 2.0 : 5.0;
         }
         $minor = $us ? 4 : 2;
@@ -158,7 +173,7 @@ final readonly class SectionDrawing
                 $this->x($inclusion->x),
                 $this->y($bottom + $half),
                 round(1e3 * $inclusion->solid->footprint()->halfX * $this->scale, 2),
-                round(1e3 * $half * $this->scale, 2),
+                round(1e3 * $half * $this->scale * $this->stretch, 2),
                 1e3 * $inclusion->targetBottom,
                 1e3 * $inclusion->x,
                 1e3 * $inclusion->y,

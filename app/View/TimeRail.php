@@ -29,9 +29,9 @@ final readonly class TimeRail
     public function __construct(private PlanAnswer $answer, private Figures $figures)
     {
         $tasks = array_filter($answer->tasks, fn($task): bool => $task->kind !== TaskKind::FullCure && $task->kind !== TaskKind::Dry);
-        $this->from = min([...array_map(fn($task): float => $task->start, $tasks), ...array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours ?? [])]);
+        $this->from = min([INF, ...array_map(fn($task): float => $task->start, $tasks), ...array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours ?? [])]);
         $ends = array_map(fn($pour): float => $pour->startHour + ($pour->demold ?? $pour->gelLast ?? 24.0), $answer->simulation->pours ?? []);
-        $this->to = max([...$ends, ...array_map(fn($task): float => $task->end, $tasks)]) + 3.0;
+        $this->to = max([$this->from, ...$ends, ...array_map(fn($task): float => $task->end, $tasks)]) + 3.0;
     }
 
     public function height(): float
@@ -106,7 +106,7 @@ final readonly class TimeRail
                 if ($from !== null && $to !== null && $to > $from) {
                     [$begins, $ends] = [$pour->startHour + $from, $pour->startHour + $to];
                     $phases[] = ['kind' => $kind, 'x' => $this->x($begins), 'width' => $this->x($ends) - $this->x($begins),
-                        'says' => sprintf('Pour %d %s: %s to %s', $k + 1, $word, $this->figures->moment($begins), $this->figures->moment($ends))];
+                        'says'          => sprintf('Pour %d %s: %s to %s', $k + 1, $word, $this->figures->moment($begins), $this->figures->moment($ends))];
                 }
             }
             $rows[] = ['name' => 'Pour ' . ($k + 1), 'y' => self::HEAD + self::ROW * $k, 'phases' => $phases, 'start' => $this->figures->moment($pour->startHour)];

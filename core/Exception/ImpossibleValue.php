@@ -24,7 +24,6 @@ final class ImpossibleValue extends InvalidArgumentException implements Pensilis
         return new self($what, $value, "The {$what} must lie between {$least} and {$greatest}, not {$value}.");
     }
 
-    /** @phpstan-assert float $value */
     public static function unlessPositive(string $what, float $value): void
     {
         if (!is_finite($value) || $value <= 0.0) {

@@ -12,8 +12,8 @@ namespace Pensilis\Layering;
 final readonly class Layers
 {
     /**
-     * @param list<int>             $heights   µm
-     * @param array<string, int>    $standing  object id → height of the layer under it, µm
+     * @param list<int>          $heights  µm
+     * @param array<string, int> $standing object id → height of the layer under it, µm
      */
     private function __construct(private array $heights, private array $standing) {}
 

@@ -8,7 +8,7 @@ namespace Pensilis\Layering;
 final readonly class Obstacle
 {
     /**
-     * @param list<string> $objects ids
+     * @param list<string> $objects      ids
      * @param float|null   $betterTarget m, for the first of the objects
      */
     public function __construct(

@@ -75,9 +75,9 @@ final readonly class Inclusion
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->isDamp()                        => Verdict::DryFirst,
+            $this->isDamp()                         => Verdict::DryFirst,
             $this->mustSeal() && $this->coats === 0 => Verdict::SealFirst,
-            default                                => Verdict::Ready,
+            default                                 => Verdict::Ready,
         };
     }
 

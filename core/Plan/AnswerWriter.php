@@ -21,22 +21,22 @@ final class AnswerWriter
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
             $pours[] = [
-                'resin' => $pour->resin->id, 'start_h' => $heat->startHour,
+                'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
                 ...self::amounts($pour->batch),
-                'peak_celsius' => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
-                'gel_first_h' => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
+                'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
+                'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
                 'working_until_h' => $heat->workingUntil,
-                'recoat_opens_h' => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
-                'demold_h' => $heat->demold, 'full_cure_h' => $heat->fullCure,
+                'recoat_opens_h'  => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
+                'demold_h'        => $heat->demold, 'full_cure_h' => $heat->fullCure,
             ];
         }
 
         return [
-            'pours' => $pours,
-            'inclusions' => self::inclusions($simulation),
+            'pours'                => $pours,
+            'inclusions'           => self::inclusions($simulation),
             'energy_balance_error' => $simulation->energyError,
-            'warnings' => self::notices([...$simulation->notices, ...self::limits($simulation->plan)]),
+            'warnings'             => self::notices([...$simulation->notices, ...self::limits($simulation->plan)]),
         ];
     }
 
@@ -50,15 +50,15 @@ final class AnswerWriter
 
         return [
             'feasible' => $answer->isFeasible(),
-            'reasons' => self::notices($answer->reasons),
+            'reasons'  => self::notices($answer->reasons),
             ...$said,
-            'cost' => $answer->isFeasible() ? $answer->cost() : null,
+            'cost'            => $answer->isFeasible() ? $answer->cost() : null,
             'deepest_pour_mm' => $answer->deepest === null ? null : 1e3 * $answer->deepest,
-            'joints' => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
-            'tasks' => array_map(fn(Task $task): array => [
-                'kind' => $task->kind->value, 'title' => $task->title, 'pour' => $task->pour,
+            'joints'          => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
+            'tasks'           => array_map(fn(Task $task): array => [
+                'kind'    => $task->kind->value, 'title' => $task->title, 'pour' => $task->pour,
                 'start_h' => $task->start, 'end_h' => $task->end,
-                'start' => $clock->iso($task->start), 'end' => $clock->iso($task->end),
+                'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
             ], $answer->tasks),
         ];
     }
@@ -70,11 +70,11 @@ final class AnswerWriter
         foreach ($layout->pours as $k => $pour) {
             [$aMl, $bMl] = $pour->batch->measures();
             $pours[] = [
-                'resin' => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch),
-                'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
-                'splits' => [['a_g' => $pour->batch->a(), 'b_g' => $pour->batch->b()]],
+                'resin'           => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch),
+                'measure_a_ml'    => $aMl, 'measure_b_ml' => $bMl,
+                'splits'          => [['a_g' => $pour->batch->a(), 'b_g' => $pour->batch->b()]],
                 'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
-                'warnings' => $pour->batch->isDoubtful()
+                'warnings'        => $pour->batch->isDoubtful()
                     ? self::notices([LayoutJudge::ratio($pour->batch, 'Pour ' . ($k + 1), "/pours/{$k}")]) : [],
             ];
         }
@@ -89,7 +89,7 @@ final class AnswerWriter
 
         return [
             'volume_ml' => $batch->volume, 'mass_g' => $batch->mass, 'a_g' => $batch->a(), 'b_g' => $batch->b(),
-            'loss_g' => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
+            'loss_g'    => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
         ];
     }
 
@@ -99,14 +99,14 @@ final class AnswerWriter
         $said = [];
         foreach ($simulation->plan->inclusions as $inclusion) {
             $said[] = [
-                'id' => $inclusion->id,
-                'bottom_mm' => 1e3 * $simulation->layout->bottomOf($inclusion),
-                'bulk_density_g_cm3' => $inclusion->bulkDensity() / 1e3,
-                'releasable_air_ml' => 1e6 * $inclusion->releasableAir(),
-                'must_seal' => $inclusion->mustSeal(),
-                'verdict' => $inclusion->verdict()->value,
+                'id'                  => $inclusion->id,
+                'bottom_mm'           => 1e3 * $simulation->layout->bottomOf($inclusion),
+                'bulk_density_g_cm3'  => $inclusion->bulkDensity() / 1e3,
+                'releasable_air_ml'   => 1e6 * $inclusion->releasableAir(),
+                'must_seal'           => $inclusion->mustSeal(),
+                'verdict'             => $inclusion->verdict()->value,
                 'max_celsius_reached' => $simulation->greatestAt($inclusion),
-                'placement_opens_h' => null, 'placement_closes_h' => null, 'drift_mm' => null,
+                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
             ];
         }
 

@@ -22,7 +22,7 @@ final readonly class Layout
 
     /**
      * @param list<LaidPour>       $pours
-     * @param array<string, float> $bottoms   object id → height of its bottom, m
+     * @param array<string, float> $bottoms     object id → height of its bottom, m
      * @param list<string>         $unsupported ids of objects without a layer
      */
     private function __construct(public array $pours, private array $bottoms, public array $unsupported) {}

@@ -9,6 +9,7 @@ use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\PeakField;
 use Pensilis\Thermal\PieceHeat;
+use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\SimulatedPour;
 
 /** What will happen with the pours of a layout: heat, cure, windows, and what is wrong with them. */
@@ -46,8 +47,8 @@ final readonly class Simulation
     /** Reads off a run that has ended. */
     public static function after(Plan $plan, Layout $layout, HeatRun $run): self
     {
-        $hottest = max(array_map(fn($track): float => $plan->ambient->at($track->start), $run->tracks()));
-        $pours = array_map(fn($track): SimulatedPour => SimulatedPour::of($track, $hottest), $run->tracks());
+        $hottest = max([0.0, ...array_map(fn(PourTrack $track): float => $plan->ambient->at($track->start), $run->tracks())]);
+        $pours = array_map(fn(PourTrack $track): SimulatedPour => SimulatedPour::of($track, $hottest), $run->tracks());
         $simulation = new self($plan, $layout, $pours, $run->field(), $run->energyError(), []);
         $notices = [
             ...(new LayoutJudge($plan, $layout))->notices(),
@@ -73,7 +74,7 @@ final readonly class Simulation
             max(0.0, $from - $half),
             $from + $half,
         );
-        $bound = max(array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $this->pours));
+        $bound = max([-273.15, ...array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $this->pours)]);
 
         return $kelvin === null ? null : min($kelvin - 273.15, $bound);
     }

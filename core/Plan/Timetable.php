@@ -56,21 +56,18 @@ final readonly class Timetable
             return PlacedPours::stuckAt($rehearsal, PlacedPours::SOFT);
         }
         $windows = self::windows($rehearsal);
-        $placed = null;
-        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+        for ($round = 1;; $round++) {
             $starts = (new StartSearch($this->plan->studio->hours, $this->work(), $windows, $this->busy()))->find();
             if ($starts === null) {
                 return PlacedPours::stuckAt(0, PlacedPours::NO_TIME);
             }
             $run = $this->run($heat, $thin, $starts);
             $placed = PlacedPours::after($run, $starts, self::windows($run));
-            if ($placed->joints === PlacedPours::joints($starts, $windows)) {
+            if ($round === self::MOST_ROUNDS || $placed->joints === PlacedPours::joints($starts, $windows)) {
                 return $placed;
             }
             $windows = self::windows($run);
         }
-
-        return $placed;
     }
 
     /** Pours whenever the window opens; the index of the pour below which it never does. */

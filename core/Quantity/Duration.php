@@ -8,8 +8,8 @@ namespace Pensilis\Quantity;
 final readonly class Duration
 {
     private const HOURS = ['h' => 1.0, 'hr' => 1.0, 'hrs' => 1.0, 'hour' => 1.0, 'hours' => 1.0, 'min' => 1.0 / 60.0,
-        'mins' => 1.0 / 60.0, 'minute' => 1.0 / 60.0, 'minutes' => 1.0 / 60.0, 'm' => 1.0 / 60.0, 's' => 1.0 / 3600.0,
-        'd' => 24.0, 'day' => 24.0, 'days' => 24.0, 'week' => 168.0, 'weeks' => 168.0];
+        'mins'                 => 1.0 / 60.0, 'minute' => 1.0 / 60.0, 'minutes' => 1.0 / 60.0, 'm' => 1.0 / 60.0, 's' => 1.0 / 3600.0,
+        'd'                    => 24.0, 'day' => 24.0, 'days' => 24.0, 'week' => 168.0, 'weeks' => 168.0];
 
     private function __construct(private float $hours) {}
 

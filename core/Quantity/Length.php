@@ -8,8 +8,8 @@ namespace Pensilis\Quantity;
 final readonly class Length
 {
     private const MILLIMETRES = ['mm' => 1.0, 'millimetre' => 1.0, 'millimetres' => 1.0, 'cm' => 10.0, 'm' => 1000.0,
-        'in' => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
-        "'" => 304.8];
+        'in'                          => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
+        "'"                           => 304.8];
 
     private function __construct(private float $millimetres) {}
 

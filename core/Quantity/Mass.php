@@ -8,8 +8,8 @@ namespace Pensilis\Quantity;
 final readonly class Mass
 {
     private const GRAMS = ['g' => 1.0, 'gram' => 1.0, 'grams' => 1.0, 'kg' => 1000.0, 'mg' => 0.001,
-        'oz' => 28.349523125, 'ounce' => 28.349523125, 'ounces' => 28.349523125,
-        'lb' => 453.59237, 'lbs' => 453.59237, 'pound' => 453.59237, 'pounds' => 453.59237];
+        'oz'                   => 28.349523125, 'ounce' => 28.349523125, 'ounces' => 28.349523125,
+        'lb'                   => 453.59237, 'lbs' => 453.59237, 'pound' => 453.59237, 'pounds' => 453.59237];
 
     private function __construct(private float $grams) {}
 

@@ -15,7 +15,7 @@ use Pensilis\Exception\UnreadableQuantity;
 final class QuantityText
 {
     private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3',
-        '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
+        '⅛'                        => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
     private const TERM = '/\G\s*(?<sign>[+\-−]?)\s*(?:(?<whole>\d+)[ ]+(?<up>\d+)\/(?<low>\d+)'
         . '|(?<num>\d+)\/(?<den>\d+)|(?<dec>\d+(?:[.,]\d+)?|[.,]\d+))\s*(?<unit>[^\d+\-−]*)/u';
@@ -33,7 +33,7 @@ final class QuantityText
         }
         $terms = [];
         for ($offset = 0; $offset < strlen($plain); $offset += strlen($match[0])) {
-            if (strlen($plain) > 60 || preg_match(self::TERM, $plain, $match, 0, $offset) !== 1 || $match[0] === '') {
+            if (strlen($plain) > 60 || preg_match(self::TERM, $plain, $match, 0, $offset) !== 1) {
                 throw UnreadableQuantity::noNumber(mb_strimwidth($text, 0, 60, '…'), $example);
             }
             if ($terms !== [] && $match['sign'] !== '') {

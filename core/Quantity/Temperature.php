@@ -34,10 +34,10 @@ final readonly class Temperature
         $unit = $unit === '' ? ($system === UnitSystem::Us ? 'f' : 'c') : ltrim($unit, '° ');
 
         return match ($unit) {
-            'c', 'celsius'    => self::celsius($number),
+            'c', 'celsius' => self::celsius($number),
             'f', 'fahrenheit' => self::celsius(($number - 32.0) / 1.8),
-            'k', 'kelvin'     => self::kelvin($number),
-            default           => throw UnreadableQuantity::unknownUnit($unit, 'temperature', ['°C', '°F', 'K']),
+            'k', 'kelvin' => self::kelvin($number),
+            default => throw UnreadableQuantity::unknownUnit($unit, 'temperature', ['°C', '°F', 'K']),
         };
     }
 

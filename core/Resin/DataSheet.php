@@ -20,10 +20,10 @@ final readonly class DataSheet
 
     /** Class defaults: gel h, and the others as multiples of gel; depths mm (memory). */
     private const DEEP = ['gel' => 20.0, 'working' => 0.2, 'pot' => 0.15, 'open' => 1.1, 'close' => 2.0,
-        'demold' => 2.4, 'cure' => 8.4, 'least' => 5.0, 'greatest' => 50.0];
+        'demold'                => 2.4, 'cure' => 8.4, 'least' => 5.0, 'greatest' => 50.0];
 
     private const COATING = ['gel' => 3.5, 'working' => 0.14, 'pot' => 0.1, 'open' => 1.2, 'close' => 3.5,
-        'demold' => 6.9, 'cure' => 20.6, 'least' => 1.5, 'greatest' => 6.0];
+        'demold'                   => 6.9, 'cure' => 20.6, 'least' => 1.5, 'greatest' => 6.0];
 
     /** Slab in which a coating resin's gel time is told, mm (memory). */
     private const COATING_GEL_MM = 3.0;

@@ -31,9 +31,9 @@ final class StartSearch
     private array $solved = [];
 
     /**
-     * @param list<PourWork>             $work
-     * @param list<Window>               $windows after each pour; that of the last one is not needed
-     * @param list<array{float, float}>  $busy    when the artist does something else
+     * @param list<PourWork>            $work
+     * @param list<Window>              $windows after each pour; that of the last one is not needed
+     * @param list<array{float, float}> $busy    when the artist does something else
      */
     public function __construct(
         private readonly WorkingHours $hours,

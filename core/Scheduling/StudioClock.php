@@ -38,7 +38,12 @@ final readonly class StudioClock
     /** Local time of an hour of the plan, to the minute. */
     public function at(float $hour): ?DateTimeImmutable
     {
-        return $this->start?->modify(sprintf('%+d minutes', (int) round(60.0 * $hour)));
+        if ($this->start === null) {
+            return null;
+        }
+        $moment = $this->start->modify(sprintf('%+d minutes', (int) round(60.0 * $hour)));
+
+        return $moment === false ? null : $moment;
     }
 
     public function iso(float $hour): ?string

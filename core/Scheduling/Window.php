@@ -13,9 +13,9 @@ final readonly class Window
     public function joint(float $after): Joint
     {
         return match (true) {
-            $after < $this->gels                => Joint::Wet,
-            $after <= $this->closes + 1e-6      => Joint::Chemical,
-            default                             => Joint::Sanded,
+            $after < $this->gels           => Joint::Wet,
+            $after <= $this->closes + 1e-6 => Joint::Chemical,
+            default                        => Joint::Sanded,
         };
     }
 }

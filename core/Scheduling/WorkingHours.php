@@ -28,16 +28,15 @@ final readonly class WorkingHours
      */
     public static function weekly(array $spans, float $anchor): self
     {
-        $minutes = array_map(fn(array $s): array => [$s[0] * 1440 + $s[1], $s[0] * 1440 + $s[2]], $spans);
-        sort($minutes);
+        usort($spans, fn(array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
         $merged = [];
-        foreach ($minutes as [$from, $to]) {
-            $last = count($merged) - 1;
-            if ($last >= 0 && $from <= $merged[$last][1]) {
-                $merged[$last][1] = max($merged[$last][1], $to);
-            } else {
-                $merged[] = [$from, $to];
+        foreach ($spans as [$day, $opens, $closes]) {
+            [$from, $to] = [1440 * $day + $opens, 1440 * $day + $closes];
+            $last = array_pop($merged);
+            if ($last !== null && $from > $last[1]) {
+                $merged[] = $last;
             }
+            $merged[] = $last !== null && $from <= $last[1] ? [$last[0], max($last[1], $to)] : [$from, $to];
         }
 
         return new self($merged, $anchor);

@@ -23,9 +23,9 @@ final class EnergyLedger
     /**
      * Cells were added on top.
      *
-     * @param list<float> $before J/K of the cells until now
-     * @param list<float> $now    J/K of all
-     * @param list<float> $kelvin of all
+     * @param array<int, float> $before J/K of the cells until now
+     * @param array<int, float> $now    J/K of all
+     * @param array<int, float> $kelvin of all
      */
     public function grow(array $before, array $now, array $kelvin): void
     {
@@ -37,8 +37,8 @@ final class EnergyLedger
     /**
      * (released − lost − stored) as a fraction of what was released; 0 where nothing was.
      *
-     * @param list<float> $kelvin
-     * @param list<float> $capacity J/K
+     * @param array<int, float> $kelvin
+     * @param array<int, float> $capacity J/K
      */
     public function error(array $kelvin, array $capacity): float
     {

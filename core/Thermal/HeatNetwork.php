@@ -79,7 +79,7 @@ final class HeatNetwork
      * One step of conduction, along z and r in turn, each by Alexander's scheme: two implicit solves of γ dt,
      *     U1 = S(u),  U2 = S(u + (1 − γ)/γ (U1 − u)),  lost = dt ((1 − γ) q(U1) + γ q(U2)).
      *
-     * @param list<float> $kelvin of every cell; changed in place
+     * @param array<int, float> $kelvin of every cell; changed in place
      *
      * @return float J given to the air
      */
@@ -115,7 +115,7 @@ final class HeatNetwork
     /**
      * Implicit Euler along z; answers the flow to the air in W.
      *
-     * @param list<float> $kelvin
+     * @param array<int, float> $kelvin
      */
     private function alongZ(array &$kelvin, float $dt, float $air): float
     {
@@ -124,7 +124,8 @@ final class HeatNetwork
         [$capacity, $above, $below] = [$this->capacity, $this->above, $this->below];
         for ($i = 0; $i < $rings; $i++) {
             $carry = $below[$i] * $air;
-            for ($j = 0, $c = $i; $j < $top; $j++, $c += $rings) {
+            $c = $i;
+            for ($j = 0; $j < $top; $j++, $c += $rings) {
                 $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry) * $inverse[$c];
                 $kelvin[$c] = $solved;
                 $carry = $above[$c] * $solved;
@@ -132,9 +133,9 @@ final class HeatNetwork
             $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $above[$c] * $air) * $inverse[$c];
             $kelvin[$c] = $solved;
             $lost += $above[$c] * ($solved - $air);
-            for ($c -= $rings; $c >= 0; $c -= $rings) {
-                $solved = $kelvin[$c] + $weight[$c] * $solved;
-                $kelvin[$c] = $solved;
+            for ($down = $c - $rings; $down >= 0; $down -= $rings) {
+                $solved = $kelvin[$down] + $weight[$down] * $solved;
+                $kelvin[$down] = $solved;
             }
             $lost += $below[$i] * ($solved - $air);
         }
@@ -145,7 +146,7 @@ final class HeatNetwork
     /**
      * Implicit Euler along r; answers the flow to the air in W.
      *
-     * @param list<float> $kelvin
+     * @param array<int, float> $kelvin
      */
     private function alongR(array &$kelvin, float $dt, float $air): float
     {
@@ -175,7 +176,7 @@ final class HeatNetwork
     /** @return array{list<float>, list<float>, list<float>, list<float>} upper weights and inverse pivots, along z and r */
     private function factorsFor(float $dt): array
     {
-        $key = (string) $dt;
+        $key = "{$dt} s";
         if (isset($this->factors[$key])) {
             return $this->factors[$key];
         }

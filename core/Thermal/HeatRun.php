@@ -37,13 +37,13 @@ final class HeatRun
 
     private bool $axialFirst = true;
 
-    /** @var list<float> K */
+    /** @var array<int, float> K */
     private array $kelvin = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $alpha = [];
 
-    /** @var list<float> K, the greatest so far */
+    /** @var array<int, float> K, the greatest so far */
     private array $hottest = [];
 
     /** @var list<Row> */
@@ -196,8 +196,8 @@ final class HeatRun
     }
 
     /**
-     * @param list<float> $kelvin before the step
-     * @param list<float> $alpha  before the step
+     * @param array<int, float> $kelvin before the step
+     * @param array<int, float> $alpha  before the step
      */
     private function strain(array $kelvin, array $alpha): float
     {

@@ -12,12 +12,12 @@ namespace Pensilis\Thermal;
 final readonly class PeakField
 {
     /**
-     * @param list<Row>   $stack
-     * @param list<float> $hottest
+     * @param list<Row>         $stack
+     * @param array<int, float> $hottest
      */
     public function __construct(private RadialMesh $mesh, private array $stack, private array $hottest) {}
 
-    /** @return list<array{float, float, list<float>}> bottom and top of a row, and its rings of resin */
+    /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings of resin */
     public function rows(): array
     {
         $rows = [];

@@ -85,10 +85,10 @@ final class PourTrack
     /**
      * Looks over its cells after a step.
      *
-     * @param list<float> $kelvin
-     * @param list<float> $alphaBefore
-     * @param list<float> $alpha
-     * @param list<float> $hottest     of every cell; changed in place
+     * @param array<int, float> $kelvin
+     * @param array<int, float> $alphaBefore
+     * @param array<int, float> $alpha
+     * @param array<int, float> $hottest     of every cell; changed in place
      */
     public function look(float $time, float $dt, array $kelvin, array $alphaBefore, array $alpha, array &$hottest): void
     {
@@ -115,8 +115,8 @@ final class PourTrack
     /**
      * Carries the ages of the surface and of the last cell over a step.
      *
-     * @param list<float> $before K
-     * @param list<float> $after  K
+     * @param array<int, float> $before K
+     * @param array<int, float> $after  K
      */
     public function age(float $time, float $dt, array $before, array $after, float $surfaceAlpha): void
     {

@@ -22,7 +22,7 @@ final readonly class Reaction
     /** K for a whole cure. */
     private float $rise;
 
-    /** J for a whole cure of one cell of each ring. @var list<float> */
+    /** @var list<float> J for a whole cure of one cell of each ring */
     private array $heat;
 
     public function __construct(
@@ -41,8 +41,8 @@ final readonly class Reaction
     }
 
     /**
-     * @param list<float> $kelvin changed in place
-     * @param list<float> $alpha  changed in place
+     * @param array<int, float> $kelvin changed in place
+     * @param array<int, float> $alpha  changed in place
      *
      * @return float J released
      */
@@ -82,10 +82,10 @@ final readonly class Reaction
     /**
      * The greatest change of one of its cells in a step, 1 being the most that is wanted.
      *
-     * @param list<float> $kelvin
-     * @param list<float> $kelvinBefore
-     * @param list<float> $alpha
-     * @param list<float> $alphaBefore
+     * @param array<int, float> $kelvin
+     * @param array<int, float> $kelvinBefore
+     * @param array<int, float> $alpha
+     * @param array<int, float> $alphaBefore
      */
     public function strain(array $kelvin, array $kelvinBefore, array $alpha, array $alphaBefore, int $rings, float $warming, float $curing): float
     {

@@ -16,7 +16,7 @@ function move(object, { x, y, bottom }) {
     object.dataset.movedY = y;
     object.dataset.movedBottom = bottom;
     const up = drawing.dataset.drawing === 'section' ? bottom - before.bottom : y - before.y;
-    object.setAttribute('transform', `translate(${(x - before.x) * scale} ${-up * scale})`);
+    object.setAttribute('transform', `translate(${(x - before.x) * scale} ${-up * scale * Number(drawing.dataset.stretch)})`);
     field(object, 'at_mm-0').value = `${round(x)} mm`;
     field(object, 'at_mm-1').value = `${round(y)} mm`;
     field(object, 'target_bottom_mm').value = `${round(bottom)} mm`;
@@ -66,7 +66,7 @@ document.addEventListener('pointerdown', (event) => {
     event.preventDefault();
     const drawing = object.closest('svg');
     const units = drawing.getScreenCTM().a * Number(drawing.dataset.scale);
-    held = { object, units, fromX: event.clientX, fromY: event.clientY, from: place(object), moved: false };
+    held = { object, units, upUnits: units * Number(drawing.dataset.stretch), fromX: event.clientX, fromY: event.clientY, from: place(object), moved: false };
 });
 
 document.addEventListener('pointermove', (event) => {
@@ -74,7 +74,7 @@ document.addEventListener('pointermove', (event) => {
         return;
     }
     const right = Math.round((event.clientX - held.fromX) / held.units);
-    const up = Math.round((held.fromY - event.clientY) / held.units);
+    const up = Math.round((held.fromY - event.clientY) / held.upUnits);
     const side = held.object.closest('[data-drawing]').dataset.drawing === 'section';
     held.moved ||= right !== 0 || up !== 0;
     move(held.object, {

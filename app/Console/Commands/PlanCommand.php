@@ -74,10 +74,11 @@ abstract class PlanCommand extends Command
     {
         $file = $this->argument('file');
         $file = is_string($file) ? $file : '';
+        $most = config()->integer('pensilis.largest_file') + 1;
         if ($file !== '-' && (!is_file($file) || !is_readable($file))) {
             throw new PlanRefused([new Notice('no-file', "There is no readable file “{$file}”; give the path of a plan file, or - for standard input.", '')]);
         }
-        $text = $file === '-' ? stream_get_contents(STDIN) : file_get_contents($file, false, null, 0, config('pensilis.largest_file') + 1);
+        $text = $file === '-' ? stream_get_contents(STDIN) : file_get_contents($file, false, null, 0, max(1, $most));
 
         return $text === false ? '' : $text;
     }

@@ -25,11 +25,11 @@ final class StudioController extends Controller
 
     public function update(Request $request): RedirectResponse
     {
-        $said = $request->validate(
+        $request->validate(
             ['name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::enum(UnitSystem::class)]],
             ['name.*' => 'Give the studio a name of at most 120 characters.', 'units.*' => 'Choose metric or US units.'],
         );
-        $this->studio()->update($said);
+        $this->studio()->update(['name' => $request->string('name')->toString(), 'units' => $request->enum('units', UnitSystem::class)]);
 
         return back()->with('said', 'Kept.');
     }

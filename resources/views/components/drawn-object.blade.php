@@ -8,5 +8,5 @@
     @else
         <rect x="{{ $object->x - $object->halfX }}" y="{{ $object->y - $object->halfY }}" width="{{ 2 * $object->halfX }}" height="{{ 2 * $object->halfY }}"/>
     @endif
-    <text x="{{ $object->x }}" y="{{ $object->y + 4 }}">{{ $object->id }}</text>
+    <text x="{{ $object->x }}" y="{{ $object->y + ($object->halfY < 9 ? -$object->halfY - 4 : 4) }}">{{ $object->id }}</text>
 </g>

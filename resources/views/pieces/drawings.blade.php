@@ -1,7 +1,7 @@
 @php([$section, $plan] = [$view->section(), $view->planDrawing()])
 <figure class="section">
-    <figcaption>Section <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ? 'filled to ' . $view->figures->length($view->plan->vessel->fill) : 'filled to the rim' }}</span></figcaption>
-    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section::HEIGHT }}" data-drawing="section" data-scale="{{ $section->scale }}" role="group" aria-label="Section, to scale">
+    <figcaption>Section <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ? 'filled to ' . $view->figures->length($view->plan->vessel->fill) : 'filled to the rim' }}@if($section->stretch > 1), heights drawn × {{ $section->stretch }}@endif</span></figcaption>
+    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" data-drawing="section" data-scale="{{ $section->scale }}" data-stretch="{{ $section->stretch }}" role="group" aria-label="Section">
         @if($section->board() !== null)
             @php([$x, $y, $width, $height] = $section->board())
             <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
@@ -32,7 +32,7 @@
 </figure>
 <figure class="plan">
     <figcaption>Plan <span class="quiet">seen from the open side</span></figcaption>
-    <svg viewBox="{{ -0.5 * $plan::SIZE }} {{ -0.5 * $plan::SIZE }} {{ $plan::SIZE }} {{ $plan::SIZE }}" data-drawing="plan" data-scale="{{ $plan->scale }}" role="group" aria-label="Plan, to scale">
+    <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" data-drawing="plan" data-scale="{{ $plan->scale }}" data-stretch="1" role="group" aria-label="Plan, to scale">
         <x-cut class="mold" :section="$plan->rim" :plan="$plan" :beyond="$plan->wall()"/>
         <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif

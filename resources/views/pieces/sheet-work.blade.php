@@ -14,18 +14,18 @@
     <section class="sheet-pour">
         <h2>Pour {{ $k + 1 }} <time>{{ $view->figures->moment($heat->startHour) }}</time></h2>
         <table class="weigh">
-            <tr><th scope="row">A (resin)</th><td>{{ $view->figures->mass($a) }}</td><th scope="row">B (hardener)</th><td>{{ $view->figures->mass($b) }}</td><th scope="row">together</th><td>{{ $view->figures->mass($a + $b) }}</td></tr>
+            <tr><th scope="row">A (resin)</th><td>{{ $view->figures->mass($a) }}</td><th scope="row">B (hardener)</th><td>{{ $view->figures->mass($b) }}</td><th scope="row">together</th><td>{{ $view->figures->mass($a + $b) }}</td><td class="mixed">mixed ________ g &nbsp; left ________ g</td></tr>
         </table>
         <ul class="order">
             @if($sand !== [])<li><span class="tick"></span>{{ $sand[0]->title }}, from {{ $view->figures->moment($sand[0]->start) }}. Wet or masked.</li>@endif
             @foreach($pour->placed as $object)
-                <li><span class="tick"></span>Set <strong>{{ $object->id }}</strong> at {{ $view->figures->length($view->layout()->bottomOf($object)) }} above the floor, {{ $view->figures->length($object->x) }} right, {{ $view->figures->length($object->y) }} behind the middle{{ $k > 0 ? ', pressed into the tacky layer' : '' }}.</li>
+                <li><span class="tick"></span>Set <strong>{{ $object->id }}</strong> at {{ $view->figures->length($view->layout()->bottomOf($object)) }} above the floor, {{ $view->figures->place($object->x, $object->y) }}{{ $view->howSet($object, $k) }}.</li>
             @endforeach
             <li><span class="tick"></span>Stir slowly 2–5 min, scrape sides and bottom.@if($stand > 0) Stand {{ $stand }} min.@else Pour at once.@endif</li>
             <li><span class="tick"></span>Pour {{ $view->figures->length($pour->depth()) }} deep, up to <strong>{{ $view->figures->length($pour->top) }}</strong> above the floor ({{ $view->figures->volume($pour->batch->volume) }}). Workable until {{ $view->figures->moment($heat->onClock($heat->workingUntil)) }}.</li>
             <li><span class="tick"></span>Bubbles: low warm air, kept moving; again after 10 min. Cover.</li>
         </ul>
-        <p class="windows">Peak {{ $view->figures->heat($heat->peakCelsius) }}, gel {{ $view->figures->moment($heat->onClock($heat->gelLast)) }}@if(isset($view->layout()->pours[$k + 1])), next pour {{ $view->figures->moment($heat->onClock($heat->recoatOpens)) }} to {{ $view->figures->moment($heat->onClock($heat->recoatCloses)) }}, later only sanded@endif. <span class="mixed">mixed ________ g &nbsp; left ________ g</span></p>
+        <p class="windows">Peak {{ $view->figures->heat($heat->peakCelsius) }}, gel {{ $view->figures->moment($heat->onClock($heat->gelLast)) }}@if(isset($view->layout()->pours[$k + 1])), next pour {{ $view->figures->moment($heat->onClock($heat->recoatOpens)) }} to {{ $view->figures->moment($heat->onClock($heat->recoatCloses)) }}, later only sanded.@else.@endif</p>
     </section>
 @endforeach
 <h2>After</h2>
