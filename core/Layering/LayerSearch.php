@@ -39,6 +39,11 @@ final readonly class LayerSearch
     /** The layers, or null where none can be found. */
     public function find(): ?Layers
     {
+        foreach ($this->wishes as $wish) {
+            if (!$wish->isPossible()) {
+                return null;
+            }
+        }
         $heights = $this->candidates();
         $reached = [0 => [$this->key([]) => new Label(0, [], null)]];
         foreach ($heights as $a => $from) {

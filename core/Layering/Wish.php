@@ -43,6 +43,12 @@ final readonly class Wish
         return (int) round(1e6 * $metres);
     }
 
+    /** Whether there is any height at which it would be covered and within its tolerance. */
+    public function isPossible(): bool
+    {
+        return $this->least <= $this->greatest;
+    }
+
     public function floats(): bool
     {
         return $this->lift < PHP_INT_MAX;

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Exception\PensilisException;
+
+/** @return list<string> every PHP file below a folder of the project */
+function filesBelow(string $folder): array
+{
+    $files = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+            $files[] = $file->getPathname();
+        }
+    }
+
+    return $files;
+}
+
+// A law on a folder without files passes, so the folders are counted first.
+it('guards folders that hold files', function (string $folder): void {
+    expect(filesBelow("core/{$folder}"))->not->toBe([]);
+})->with(['Quantity', 'Numerics', 'Geometry', 'Material', 'Resin', 'Thermal', 'Settling', 'Layering', 'Batching', 'Scheduling', 'Plan', 'Exception']);
+
+arch('the core uses only itself')->expect('Pensilis')->toOnlyUse(['Pensilis']);
+
+arch('the core asks neither clock nor chance nor the machine')->expect('Pensilis')->not->toUse([
+    'time', 'microtime', 'hrtime', 'date', 'gmdate', 'strtotime', 'mktime', 'date_default_timezone_get',
+    'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'array_rand', 'uniqid', 'lcg_value',
+    'file_get_contents', 'file_put_contents', 'fopen', 'readfile', 'unlink', 'getenv', 'putenv', 'env', 'config',
+    'sleep', 'usleep', 'exec', 'shell_exec', 'proc_open', 'curl_init', 'echo', 'print', 'var_dump', 'dd', 'dump', 'error_log',
+]);
+
+// PHP's own classes are invisible to the law above: they are looked for in the text.
+it('makes no clock, database or file object in the core', function (): void {
+    foreach (filesBelow('core') as $file) {
+        $text = (string) file_get_contents($file);
+        expect(preg_match('/new\s+\\\\?(DateTime\s*\(|PDO|SplFileObject|Random\\\\)/', $text))->toBe(0, $file)
+            ->and(preg_match('/new\s+DateTimeImmutable\s*\(\s*(\)|[\'"]now)/', $text))->toBe(0, $file)
+            ->and(preg_match('/\$_(SERVER|GET|POST|ENV|SESSION|COOKIE)/', $text))->toBe(0, $file);
+    }
+});
+
+arch('numerics know no word of the trade')->expect('Pensilis\Numerics')->toOnlyUse(['Pensilis\Numerics', 'Pensilis\Exception\NotBracketed']);
+
+arch('quantities know no word of the trade')->expect('Pensilis\Quantity')->toOnlyUse(['Pensilis\Quantity', 'Pensilis\Exception\UnreadableQuantity']);
+
+arch('what lies below does not know the plan')
+    ->expect(['Pensilis\Geometry', 'Pensilis\Material', 'Pensilis\Resin', 'Pensilis\Thermal', 'Pensilis\Settling', 'Pensilis\Layering', 'Pensilis\Batching', 'Pensilis\Scheduling'])
+    ->not->toUse('Pensilis\Plan');
+
+arch('types are strict everywhere')->expect(['Pensilis', 'App', 'Database'])->toUseStrictTypes();
+
+arch('comparisons are strict everywhere')->expect(['Pensilis', 'App', 'Database'])->toUseStrictEquality();
+
+arch('classes of the core are final')->expect('Pensilis')->classes()->toBeFinal();
+
+arch('exceptions carry the marker')->expect('Pensilis\Exception')->classes()->toImplement(PensilisException::class);
+
+// State of a solver may change; everything else that exists stays as it is.
+arch('what exists stays as it is')->expect(['Pensilis\Geometry', 'Pensilis\Material', 'Pensilis\Resin', 'Pensilis\Layering', 'Pensilis\Batching', 'Pensilis\Settling'])
+    ->classes()->toBeReadonly()
+    ->ignoring(['Pensilis\Resin\Calibration', 'Pensilis\Layering\LayerSearch']);
+
+arch('controllers do not calculate')->expect('App\Http\Controllers')->not->toUse(['Pensilis\Thermal', 'Pensilis\Numerics', 'Pensilis\Geometry', 'Pensilis\Quantity\Figure']);
+
+it('names no foreign place in anything that is served', function (): void {
+    foreach ([...filesBelow('resources/views'), ...filesBelow('app')] as $file) {
+        $text = (string) file_get_contents($file);
+        expect(preg_match('#(src|href|action)="(https?:)?//#', $text))->toBe(0, $file)
+            ->and(preg_match('/<(script|style)(?![^>]*\bsrc=)[^>]*>/', $text))->toBe(0, $file)
+            ->and(preg_match('/\sstyle="/', $text))->toBe(0, $file);
+    }
+});

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Geometry\Upright;
+use Pensilis\Layering\Layers;
+use Pensilis\Layering\LayerSearch;
+use Pensilis\Layering\Wish;
+use Pensilis\Material\Hold;
+use Tests\Plans;
+
+/**
+ * Every set of layers on a lattice is tried; the best by number of pours, deviation and squared depths.
+ *
+ * @param list<Wish> $wishes
+ *
+ * @return array{int, int, int}|null
+ */
+function bruteForce(int $fill, int $least, int $greatest, array $wishes, int $lattice): ?array
+{
+    $inner = intdiv($fill, $lattice) - 1;
+    $best = null;
+    for ($mask = 0; $mask < 1 << $inner; $mask++) {
+        $heights = [0];
+        for ($bit = 0; $bit < $inner; $bit++) {
+            if (($mask >> $bit & 1) === 1) {
+                $heights[] = ($bit + 1) * $lattice;
+            }
+        }
+        $heights[] = $fill;
+        $cost = costOf($heights, $least, $greatest, $wishes);
+        if ($cost !== null && ($best === null || $cost < $best)) {
+            $best = $cost;
+        }
+    }
+
+    return $best;
+}
+
+/**
+ * @param list<int>  $heights
+ * @param list<Wish> $wishes
+ *
+ * @return array{int, int, int}|null
+ */
+function costOf(array $heights, int $least, int $greatest, array $wishes): ?array
+{
+    $squares = 0;
+    for ($k = 1; $k < count($heights); $k++) {
+        $depth = $heights[$k] - $heights[$k - 1];
+        if ($depth < $least || $depth > $greatest) {
+            return null;
+        }
+        $squares += $depth ** 2;
+    }
+    $deviation = 0;
+    foreach ($wishes as $wish) {
+        $offers = [];
+        for ($k = 0; $k < count($heights) - 1; $k++) {
+            $within = $heights[$k] >= $wish->least && $heights[$k] <= $wish->greatest;
+            if ($within && $heights[$k + 1] - $heights[$k] < $wish->lift) {
+                $offers[] = abs($heights[$k] - $wish->target);
+            }
+        }
+        if ($offers === []) {
+            return null;
+        }
+        $deviation += min($offers);
+    }
+
+    return [count($heights) - 1, $deviation, $squares];
+}
+
+/** @param list<Wish> $wishes */
+function found(float $fill, float $least, float $greatest, array $wishes): ?Layers
+{
+    return (new LayerSearch((int) round(1000 * $fill), (int) round(1000 * $least), (int) round(1000 * $greatest), $wishes))->find();
+}
+
+/** A block of a height and bulk density in a resin of 1000 kg/m³, so that it lifts at density/1000 of its height. */
+function wish(string $id, float $target, float $tolerance, float $height, float $density, float $fill): Wish
+{
+    return Wish::of(Plans::object($id, $target, $tolerance, Upright::block(0.01, 0.01, $height / 1000), $density), 1000.0, $fill / 1000);
+}
+
+it('agrees with trying everything, on a millimetre lattice', function (int $seed): void {
+    // 40 random small pieces for each seed; whole millimetres, so the finer lattice of the search may not do better
+    // in pours or deviation (total unimodularity, Schrijver 1986).
+    mt_srand($seed);
+    for ($n = 0; $n < 40; $n++) {
+        $fill = mt_rand(4, 12);
+        $least = mt_rand(1, 4);
+        $greatest = $least + mt_rand(0, 5);
+        $wishes = [];
+        for ($i = mt_rand(0, 3); $i > 0; $i--) {
+            $wishes[] = wish("o{$i}", mt_rand(0, $fill - 1), mt_rand(0, 2), mt_rand(1, 3), mt_rand(0, 2) === 0 ? 2650.0 : 1000.0 * mt_rand(1, 5) / 4, $fill);
+        }
+        $layers = found($fill, $least, $greatest, $wishes);
+        $brute = bruteForce(1000 * $fill, 1000 * $least, 1000 * $greatest, $wishes, 1000);
+        // A lift that is no whole number of millimetres may let the finer lattice in where the coarse one is not.
+        $whole = array_filter($wishes, fn(Wish $wish): bool => $wish->floats() && $wish->lift % 1000 !== 0) === [];
+        if ($brute === null) {
+            expect($layers === null || !$whole)->toBeTrue();
+            continue;
+        }
+        expect($layers)->not->toBeNull()
+            ->and([$layers->count(), (int) round(1e6 * $layers->deviation($wishes))] <= [$brute[0], $brute[1]])->toBeTrue();
+        if ($whole) {
+            expect([$layers->count(), (int) round(1e6 * $layers->deviation($wishes))])->toBe([$brute[0], $brute[1]]);
+        }
+    }
+})->with([1, 2, 3, 4]);
+
+it('agrees with trying everything, on its own lattice and in every cost', function (int $seed): void {
+    mt_srand($seed);
+    for ($n = 0; $n < 12; $n++) {
+        $fill = mt_rand(6, 14) / 2.0;
+        $least = mt_rand(2, 5) / 2.0;
+        $greatest = $least + mt_rand(0, 8) / 2.0;
+        $wishes = [];
+        for ($i = mt_rand(0, 2); $i > 0; $i--) {
+            $wishes[] = wish("o{$i}", mt_rand(0, 10) / 2.0, mt_rand(0, 4) / 2.0, mt_rand(2, 6) / 2.0, mt_rand(0, 1) === 0 ? 2650.0 : 500.0, $fill);
+        }
+        $layers = found($fill, $least, $greatest, $wishes);
+        $brute = bruteForce((int) (1000 * $fill), (int) (1000 * $least), (int) (1000 * $greatest), $wishes, 500);
+        $cost = $layers === null ? null : [
+            $layers->count(),
+            (int) round(1e6 * $layers->deviation($wishes)),
+            (int) array_sum(array_map(fn(float $depth): float => round(1e6 * $depth) ** 2, $layers->depths())),
+        ];
+        expect($cost)->toBe($brute);
+    }
+})->with([11, 12, 13]);
+
+it('keeps every law of a plan on larger pieces', function (): void {
+    mt_srand(7);
+    for ($n = 0; $n < 60; $n++) {
+        $fill = mt_rand(300, 900) / 10.0;
+        $wishes = [];
+        for ($i = mt_rand(1, 5); $i > 0; $i--) {
+            $wishes[] = wish("o{$i}", mt_rand(0, (int) (10 * $fill)) / 10.0, mt_rand(5, 40) / 10.0, mt_rand(20, 200) / 10.0, mt_rand(300, 3000), $fill);
+        }
+        $layers = found($fill, 5.0, 30.0, $wishes);
+        if ($layers === null) {
+            continue;
+        }
+        $heights = [0];
+        foreach ($layers->depths() as $depth) {
+            expect($depth)->toBeGreaterThanOrEqual(0.005 - 1e-9)->toBeLessThanOrEqual(0.03 + 1e-9);
+            $heights[] = (int) round(end($heights) + 1e6 * $depth);
+        }
+        expect(end($heights))->toBe((int) round(1000 * $fill));
+        foreach ($wishes as $wish) {
+            $bottom = (int) round(1e6 * (float) $layers->bottomOf($wish->inclusion->id));
+            $above = $heights[array_search($bottom, $heights, true) + 1];
+            expect(abs($bottom - $wish->target))->toBeLessThanOrEqual((int) round(1e6 * $wish->inclusion->tolerance))
+                ->and($above - $bottom)->toBeLessThan($wish->lift)
+                ->and($bottom + (int) round(1e6 * $wish->inclusion->solid->height()))->toBeLessThanOrEqual(end($heights));
+        }
+    }
+});
+
+it('pours an empty vessel in as few and as even pours as it can', function (float $fill, float $greatest, array $depths): void {
+    $found = array_map(fn(float $depth): float => round(1000 * $depth, 3), found($fill, 5.0, $greatest, [])->depths());
+    expect($found)->toBe($depths);
+})->with([
+    'one will do' => [40.0, 50.0, [40.0]],
+    'two, even'   => [60.0, 50.0, [30.0, 30.0]],
+    'three'       => [61.0, 25.0, [20.0, 20.5, 20.5]],
+    'an odd inch' => [38.1, 50.0, [38.1]],
+]);
+
+it('leaves a floater\'s first cover below the depth that lifts it', function (): void {
+    // A block of 20 mm and half the resin's density lifts at 10 mm: 10 mm and more are out, 9.5 is in.
+    $layers = found(60.0, 5.0, 50.0, [wish('float', 20.0, 0.0, 20.0, 500.0, 60.0)]);
+    expect(round(1000 * $layers->depths()[1], 3))->toBeLessThan(10.0)
+        ->and($layers->bottomOf('float'))->toBe(0.02);
+});
+
+it('does not ask for a layer where an object hangs from a thread', function (): void {
+    $hung = Wish::of(Plans::object('hung', 20.0, hold: Hold::Hang), 1100.0, 0.06);
+    expect(Plans::read(['/inclusions/0/hold' => 'hang'])->wishes())->toBe([])
+        ->and($hung->target)->toBe(20000);
+});
+
+it('has no layers to give where there are none', function (float $fill, float $least, float $greatest): void {
+    expect(found($fill, $least, $greatest, []))->toBeNull();
+})->with(['thinner than the least pour' => [4.0, 5.0, 50.0], 'between one and two pours' => [9.0, 5.0, 6.0]]);

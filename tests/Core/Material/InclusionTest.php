@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Geometry\Ellipsoid;
+use Pensilis\Geometry\Upright;
+use Pensilis\Material\Inclusion;
+use Pensilis\Material\Substance;
+use Pensilis\Material\Verdict;
+
+function larchCone(int $coats = 0, float $moisture = 8.0): Inclusion
+{
+    return new Inclusion('cone', Ellipsoid::of(0.028, 0.028, 0.034), Substance::of(1400.0, 0.55, 0.05, $moisture, 70.0), 0.0, 0.0, 0.014, 0.002, coats: $coats);
+}
+
+it('is as dense as its skeleton without its pores', function (): void {
+    // ρs(1 − φ − φc), by hand: 1.4 × 0.4 = 0.56 g/cm³; quartz 2.65 (CRC Handbook) stays 2.65.
+    expect(larchCone()->bulkDensity())->toEqualWithDelta(560.0, 1e-9)
+        ->and(Substance::of(2650.0)->dryBulkDensity())->toBe(2650.0);
+});
+
+it('gains the mass of its coats and nothing else', function (): void {
+    $cone = larchCone(2);
+    $added = 2 * 0.040 * $cone->solid->surfaceArea();
+    expect($cone->bulkDensity() * $cone->envelope())->toEqualWithDelta(560.0 * $cone->envelope() + $added, 1e-12)
+        ->and($cone->envelope())->toBe(larchCone()->envelope());
+});
+
+it('can let go of the air in its open pores', function (): void {
+    // 4/3 π 14 · 14 · 17 mm³ × 0.55 = 7.68 ml, by hand.
+    expect(1e6 * larchCone()->releasableAir())->toEqualWithDelta(7.676, 0.001)
+        ->and(larchCone(2)->releasableAir())->toBe(larchCone()->releasableAir());
+});
+
+it('must be sealed from a bubble of 0.8 mm on', function (): void {
+    // A sphere of 0.8 mm holds 0.268 mm³.
+    $speck = fn(float $share): Inclusion => new Inclusion('speck', Upright::block(0.001, 0.001, 0.001), Substance::of(1500.0, $share), 0.0, 0.0, 0.01, 0.001);
+    expect($speck(0.267)->mustSeal())->toBeFalse()
+        ->and($speck(0.269)->mustSeal())->toBeTrue();
+});
+
+it('says what comes first', function (Inclusion $object, Verdict $verdict): void {
+    expect($object->verdict())->toBe($verdict);
+})->with([
+    'porous and bare'      => [larchCone(), Verdict::SealFirst],
+    'porous and sealed'    => [larchCone(2), Verdict::Ready],
+    'damp, even if sealed' => [larchCone(2, 12.0), Verdict::DryFirst],
+    'just dry enough'      => [larchCone(2, 10.0), Verdict::Ready],
+    'dense but bleeding'   => [new Inclusion('ink', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(1500.0, bleeds: true), 0.0, 0.0, 0.01, 0.001), Verdict::SealFirst],
+    'dense but soaking'    => [new Inclusion('paper', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(800.0, soaks: true), 0.0, 0.0, 0.01, 0.001), Verdict::SealFirst],
+    'glass'                => [new Inclusion('glass', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(2500.0), 0.0, 0.0, 0.01, 0.001), Verdict::Ready],
+]);
+
+it('displaces its whole envelope over all layers, however they are cut', function (): void {
+    $cone = larchCone(2);
+    $sum = 0.0;
+    foreach ([[0.0, 0.014], [0.014, 0.0201], [0.0201, 0.033], [0.033, 0.06]] as [$from, $to]) {
+        $sum += $cone->displaced($from, $to);
+    }
+    expect($sum)->toEqualWithDelta($cone->envelope(), 1e-15)
+        ->and($cone->displaced(0.0, 0.014))->toBe(0.0);
+});
+
+it('drinks with its open pores only while nothing seals them', function (): void {
+    expect(larchCone()->drunk(0.0, 0.1))->toEqualWithDelta(0.55 * larchCone()->envelope(), 1e-15)
+        ->and(larchCone(1)->drunk(0.0, 0.1))->toBe(0.0);
+});
+
+it('refuses stuff that nothing is made of', function (callable $make): void {
+    expect($make)->toThrow(ImpossibleValue::class);
+})->with([
+    'no skeleton'       => [fn() => Substance::of(0.0)],
+    'all pores'         => [fn() => Substance::of(1400.0, 0.7, 0.4)],
+    'negative pores'    => [fn() => Substance::of(1400.0, -0.1)],
+    'wetter than water' => [fn() => Substance::of(1400.0, 0.1, 0.1, 120.0)],
+]);

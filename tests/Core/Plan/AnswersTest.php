@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Plan\AnswerWriter;
+use Pensilis\Plan\Draft;
+use Pensilis\Plan\Layout;
+use Pensilis\Plan\LayoutJudge;
+use Pensilis\Plan\Notice;
+use Pensilis\Plan\PlanAnswer;
+use Pensilis\Plan\Planner;
+use Pensilis\Plan\Simulation;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Plans;
+
+/** @param array<string, mixed> $changes */
+function planned(array $changes = []): PlanAnswer
+{
+    return (new Planner(new CalibrationMemory()))->plan(Plans::read($changes));
+}
+
+/** @param array<string, mixed> $changes */
+function simulated(array $changes = []): Simulation
+{
+    return Simulation::of(Plans::read($changes, Plans::coneWithPours()), new CalibrationMemory());
+}
+
+/**
+ * @param list<Notice> $notices
+ *
+ * @return list<string>
+ */
+function codes(array $notices): array
+{
+    return array_values(array_unique(array_map(fn(Notice $notice): string => $notice->code, $notices)));
+}
+
+it('lays the pours of the contract\'s plan', function (): void {
+    // π 45² mm² × 14 mm = 89.06 ml; the cone displaces 4/3 π 14 · 14 · 17 mm³ = 13.96 ml of the upper two.
+    $pours = Layout::given(Plans::read([], Plans::coneWithPours()))->pours;
+    $area = M_PI * 0.045 ** 2;
+    expect(1e6 * $pours[0]->volume)->toEqualWithDelta(89.064, 0.001)
+        ->and($pours[1]->volume + $pours[2]->volume)->toEqualWithDelta($area * 0.046 - 4.0 / 3.0 * M_PI * 0.014 ** 2 * 0.017, 1e-12)
+        ->and($pours[0]->batch->mass)->toEqualWithDelta(89.064 * 1.08, 0.001)
+        ->and($pours[0]->batch->a() / $pours[0]->batch->b())->toEqualWithDelta(100.0 / 45.0, 1e-12)
+        ->and(array_map(fn($inclusion): string => $inclusion->id, $pours[1]->placed))->toBe(['cone'])
+        ->and($pours[0]->placed)->toBe([]);
+});
+
+it('conserves volume: layers and objects fill the vessel', function (int $seed): void {
+    mt_srand($seed);
+    for ($n = 0; $n < 15; $n++) {
+        $vessel = [
+            ['shape' => 'cylinder', 'diameter_mm' => 120, 'height_mm' => 70],
+            ['shape' => 'box', 'length_mm' => 150, 'width_mm' => 120, 'height_mm' => 70],
+            ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 110, 'top_diameter_mm' => 140, 'height_mm' => 70],
+        ][$n % 3];
+        $objects = [];
+        for ($i = 0; $i < 3; $i++) {
+            $objects[] = ['id'     => "o{$i}", 'shape' => ['ellipsoid', 'disc', 'box', 'cylinder'][mt_rand(0, 3)],
+                'size_mm'          => [mt_rand(4, 20), mt_rand(4, 20), mt_rand(4, 20)], 'at_mm' => [mt_rand(-25, 25), mt_rand(-25, 25)],
+                'target_bottom_mm' => mt_rand(8, 40), 'tolerance_mm' => 4, 'material' => ['skeleton_g_cm3' => 2.5, 'open_porosity' => 0.2], 'sealed_coats' => 1];
+        }
+        $plan = Plans::read(['/vessel' => $vessel + ['wall' => ['material' => 'silicone', 'thickness_mm' => 4]], '/inclusions' => $objects]);
+        $layout = Draft::of($plan)->layout;
+        if ($layout === null) {
+            continue;
+        }
+        $sum = array_sum(array_map(fn($pour): float => $pour->volume, $layout->pours)) + array_sum(array_map(fn($object): float => $object->envelope(), $plan->inclusions));
+        expect($sum / $plan->vessel->shape->volumeTo(1.0))->toEqualWithDelta(1.0, 1e-9);
+    }
+})->with([31, 32, 33]);
+
+it('finds pours that make the cone hang, within every limit', function (float $target): void {
+    $answer = planned(['/inclusions/0/target_bottom_mm' => $target]);
+    $layout = $answer->layout();
+    expect($answer->isFeasible())->toBeTrue()
+        ->and(1e3 * $layout->bottomOf($answer->plan->inclusions[0]))->toEqualWithDelta($target, 2.0)
+        ->and(1e3 * $layout->level())->toEqualWithDelta(60.0, 1e-6)
+        ->and(codes((new LayoutJudge($answer->plan, $layout))->notices()))->toBe([]);
+    foreach ($answer->simulation->pours as $k => $pour) {
+        expect($pour->peakCelsius)->toBeLessThan($answer->simulation->acceptable($k));
+    }
+})->with([14.0, 20.0, 9.0]);
+
+it('changes grams and times when the cone moves up by 6 mm', function (): void {
+    [$before, $after] = [planned(), planned(['/inclusions/0/target_bottom_mm' => 20])];
+    expect($after->layout()->pours[0]->batch->a() - $before->layout()->pours[0]->batch->a())
+        // 6 mm of π 45² mm² at 1.08 g/ml, 100 of 145 parts.
+        ->toEqualWithDelta(6.0 * M_PI * 45.0 ** 2 / 1000.0 * 1.08 * 100.0 / 145.0, 1e-6)
+        ->and($after->simulation->pours[0]->recoatOpens)->not->toBe($before->simulation->pours[0]->recoatOpens);
+});
+
+it('places pours in the hours and windows it tells', function (): void {
+    $answer = planned();
+    $hours = $answer->plan->studio->hours;
+    foreach (array_filter($answer->tasks, fn($task): bool => $task->kind === TaskKind::Pour) as $task) {
+        expect($hours->firstFit($task->start, $task->end - $task->start))->toEqualWithDelta($task->start, 1e-9);
+    }
+    foreach ($answer->joints as $k => $joint) {
+        $pour = $answer->simulation->pours[$k];
+        $after = $answer->simulation->pours[$k + 1]->startHour - $pour->startHour;
+        expect($joint)->toBe(Joint::Chemical)
+            ->and($after)->toBeGreaterThanOrEqual($pour->recoatOpens)->toBeLessThanOrEqual($pour->recoatCloses);
+    }
+    $starts = array_map(fn($task): float => $task->start, $answer->tasks);
+    $sorted = $starts;
+    sort($sorted);
+    expect($starts)->toBe($sorted);
+});
+
+it('makes a missed window a sanding step', function (): void {
+    $answer = planned(['/studio/hours' => [['days' => 'sat', 'from' => '10:00', 'to' => '13:00']]]);
+    $sanding = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind === TaskKind::Sand));
+    expect($answer->joints)->toBe([Joint::Sanded, Joint::Sanded])
+        ->and($sanding)->toHaveCount(2)
+        ->and($sanding[0]->end)->toBe($answer->simulation->pours[1]->startHour)
+        // Sanding is possible from demold on.
+        ->and($sanding[0]->start)->toBeGreaterThan($answer->simulation->pours[0]->startHour + $answer->simulation->pours[0]->demold);
+});
+
+it('pours thinner where a pour would cook', function (): void {
+    // A faster resin in a warm room: what the sheet allows gets too hot for the object's 45 °C.
+    $warm = ['/ambient/celsius'       => 27, '/inclusions' => [], '/studio/max_peak_celsius' => 40, '/studio/hours' => [],
+        '/resins/0/kinetics/k1_per_s' => 3.3e-6, '/resins/0/kinetics/k2_per_s' => 4.12e-5];
+    $answer = planned($warm);
+    expect($answer->isFeasible())->toBeTrue()
+        ->and($answer->deepest)->toBeLessThan(0.05)
+        ->and(count($answer->layout()->pours))->toBeGreaterThan(2);
+    foreach ($answer->simulation->pours as $pour) {
+        expect($pour->peakCelsius)->toBeLessThanOrEqual(40.0);
+    }
+});
+
+it('says why nothing can be planned', function (array $changes, string $code): void {
+    $answer = planned($changes);
+    expect($answer->isFeasible())->toBeFalse()
+        ->and(codes($answer->reasons))->toContain($code)
+        ->and($answer->reasons[0]->pointer)->toStartWith('/');
+})->with([
+    'stands out'       => [['/inclusions/0/target_bottom_mm' => 40], 'uncovered'],
+    'floats off'       => [['/inclusions/0/size_mm' => [28, 28, 6]], 'floats-off'],
+    'below all layers' => [['/inclusions/0/target_bottom_mm' => 2, '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/material/skeleton_g_cm3' => 9], 'no-layer'],
+    'no time'          => [['/studio/hours' => [['days' => 'sun', 'from' => '10:00', 'to' => '10:15']]], 'no-time'],
+    'frozen'           => [['/ambient/celsius' => -25], 'no-gel'],
+    'cooks anyway'     => [['/studio/max_peak_celsius' => 20], 'too-hot'],
+]);
+
+it('judges pours that are given, and refuses none', function (array $changes, string $code): void {
+    expect(codes(simulated($changes)->notices))->toContain($code);
+})->with([
+    'thinner than the sheet'  => [['/pours/0/depth_mm' => 4], 'below-least-pour'],
+    'deeper than the sheet'   => [['/resins/0/sheet/max_pour_mm' => 30, '/resins/0/sheet/gel_mm' => 30], 'above-greatest-pour'],
+    'onto liquid'             => [['/pours/1/start_h' => 10], 'on-liquid'],
+    'too soft'                => [['/pours/1/start_h' => 52], 'before-recoat'],
+    'too late'                => [['/pours/2/start_h' => 200], 'recoat-missed'],
+    'not full'                => [['/pours/2/depth_mm' => 30], 'under-filled'],
+    'fuller than wanted'      => [['/vessel/fill_mm' => 55], 'over-filled'],
+    'uncovered'               => [['/inclusions/0/cover_mm' => 20], 'uncovered'],
+    'no layer'                => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer'],
+    'lifted by its cover'     => [['/pours/1/depth_mm' => 30, '/pours/2/depth_mm' => 16], 'floats-off'],
+    'in the wall'             => [['/inclusions/0/at_mm' => [35, 0]], 'outside-vessel'],
+    'bare and porous'         => [['/inclusions/0/sealed_coats' => 0], 'seal-first'],
+    'damp'                    => [['/inclusions/0/material/moisture_pct' => 15], 'dry-first'],
+    'too hot for the object'  => [['/inclusions/0/material/max_celsius' => 22], 'object-too-hot'],
+    'too hot for the artist'  => [['/studio/max_peak_celsius' => 22], 'too-hot'],
+    'running away'            => [['/resins/0/kinetics/k2_per_s' => 1e-3, '/resins/0/kinetics/k1_per_s' => 1e-4], 'runaway'],
+    'too small for the scale' => [['/studio/scale_step_g' => 2], 'ratio-error'],
+    'far too small for it'    => [['/studio/scale_step_g' => 20], 'ratio-refused'],
+    'never sets'              => [['/ambient/celsius' => -25], 'no-gel'],
+]);
+
+it('finds nothing wrong with a plan that is right', function (): void {
+    expect(codes(simulated()->notices))->toBe([]);
+});
+
+it('offers the smallest change that mends', function (): void {
+    $notices = Draft::of(Plans::read(['/inclusions/0/target_bottom_mm' => 27, '/inclusions/0/sealed_coats' => 0]))->notices(Plans::read(['/inclusions/0/target_bottom_mm' => 27, '/inclusions/0/sealed_coats' => 0]));
+    $mends = array_values(array_filter(array_map(fn(Notice $notice) => $notice->mend, $notices)));
+    expect($mends)->not->toBe([]);
+    foreach ($mends as $mend) {
+        $plan = Plans::read(['/inclusions/0/target_bottom_mm' => 27, '/inclusions/0/sealed_coats' => 0, $mend->pointer => $mend->value]);
+        expect(count(Draft::of($plan)->notices($plan)))->toBeLessThan(count($notices));
+    }
+});
+
+it('writes every key that others rely on', function (): void {
+    $simulated = AnswerWriter::simulation(simulated());
+    expect($simulated)->toHaveKeys(['pours', 'inclusions', 'energy_balance_error', 'warnings'])
+        ->and($simulated['pours'][0])->toHaveKeys(['depth_mm', 'bottom_mm', 'top_mm', 'volume_ml', 'mass_g', 'a_g', 'b_g', 'peak_celsius',
+            'peak_at_h', 'gel_first_h', 'gel_last_h', 'working_until_h', 'recoat_opens_h', 'recoat_closes_h', 'demold_h', 'full_cure_h', 'resin', 'start_h'])
+        ->and($simulated['inclusions'][0])->toHaveKeys(['bulk_density_g_cm3', 'releasable_air_ml', 'must_seal', 'max_celsius_reached',
+            'placement_opens_h', 'placement_closes_h', 'drift_mm'])
+        ->and($simulated['energy_balance_error'])->toBeLessThan(0.005)
+        ->and(AnswerWriter::plan(planned()))->toHaveKeys(['feasible', 'reasons', 'cost', 'joints', 'tasks', 'pours', 'inclusions', 'warnings']);
+    $plan = Plans::read([], Plans::coneWithPours());
+    expect(AnswerWriter::batch($plan, Layout::given($plan))['pours'][0])->toHaveKeys(['a_g', 'b_g', 'splits', 'ratio_error_pct', 'warnings', 'loss_g', 'weigh_a_g', 'weigh_b_g']);
+});
+
+it('gives tasks hours but no clock where the plan has no start', function (): void {
+    $document = Plans::cone();
+    unset($document['studio']['start']);
+    $written = AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read([], $document)));
+    expect($written['tasks'][0]['start'])->toBeNull()
+        ->and($written['tasks'][0]['start_h'])->toBe(0.0)
+        ->and(array_column($written['warnings'], 'code'))->toContain('hours-without-start');
+});
+
+it('is the same plan however it is asked', function (): void {
+    // Pours that were found, given back as pours, must be judged to do what was said of them.
+    $answer = planned();
+    $pours = [];
+    foreach ($answer->layout()->pours as $k => $pour) {
+        $pours[] = ['resin' => 'deep', 'depth_mm' => 1e3 * $pour->depth(), 'start_h' => $answer->simulation->pours[$k]->startHour];
+    }
+    $again = Simulation::of(Plans::read(['/pours' => $pours]), new CalibrationMemory());
+    foreach ($again->pours as $k => $pour) {
+        expect($pour->peakCelsius)->toEqualWithDelta($answer->simulation->pours[$k]->peakCelsius, 1e-9)
+            ->and($pour->recoatOpens)->toEqualWithDelta($answer->simulation->pours[$k]->recoatOpens, 1e-9);
+    }
+});

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Material\Stuff;
+use Pensilis\Thermal\EquivalentRadius;
+use Pensilis\Thermal\HeatNetwork;
+use Pensilis\Thermal\RadialMesh;
+use Pensilis\Thermal\Row;
+
+/**
+ * A wall of half thickness L in air of 0 K (a reference, not a room), from 1 K everywhere, after a time.
+ *
+ * @return list<float> over the whole thickness
+ */
+function cooledWall(float $half, Stuff $stuff, int $cells, int $steps, float $seconds): array
+{
+    $rows = array_fill(0, $cells, new Row(2.0 * $half / $cells, $stuff, $stuff));
+    $network = new HeatNetwork(RadialMesh::slab(), $rows);
+    $kelvin = array_fill(0, $cells, 1.0);
+    for ($n = 0; $n < $steps; $n++) {
+        $network->conduct($kelvin, $seconds / $steps, 0.0, $n % 2 === 0);
+    }
+
+    return $kelvin;
+}
+
+// Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table 5.1: first eigenvalues.
+it('finds the eigenvalues of the table', function (float $biot, float $plane, float $cylinder): void {
+    expect(EquivalentRadius::plane($biot))->toEqualWithDelta($plane, 5e-5)
+        ->and(EquivalentRadius::round($biot))->toEqualWithDelta($cylinder, 5e-5);
+})->with([
+    [0.1, 0.3111, 0.4417],
+    [1.0, 0.8603, 1.2558],
+    [10.0, 1.4289, 2.1795],
+    [100.0, 1.5552, 2.3809],
+]);
+
+it('cools a plane wall of Bi = 1 as the table says', function (float $fourier): void {
+    // θ0 = C1 exp(−ζ1² Fo), ζ1 = 0.8603, C1 = 1.1191 (table 5.1), good for Fo > 0.2; h = 10, L = 20 mm, k = 0.2.
+    $stuff = Stuff::of(0.2, 1100.0, 2100.0);
+    $seconds = $fourier * 0.02 ** 2 * $stuff->volumetric() / 0.2;
+    $kelvin = cooledWall(0.02, $stuff, 40, 200, $seconds);
+    expect(0.5 * ($kelvin[19] + $kelvin[20]))->toEqualWithDelta(1.1191 * exp(-0.8603 ** 2 * $fourier), 4e-4);
+})->with([0.7, 1.0, 2.0]);
+
+it('cools a long cylinder of Bi = 1 as the table says', function (): void {
+    // θ0 = C1 exp(−ζ1² Fo), ζ1 = 1.2558, C1 = 1.2071 (table 5.1); R = 20 mm, k = 0.2; ends too far to matter.
+    $stuff = Stuff::of(0.2, 1100.0, 2100.0);
+    $mesh = RadialMesh::round(0.02, null, 40);
+    $network = new HeatNetwork($mesh, [new Row(1000.0, $stuff, $stuff)]);
+    $kelvin = array_fill(0, 40, 1.0);
+    $seconds = 0.8 * 0.02 ** 2 * $stuff->volumetric() / 0.2;
+    for ($n = 0; $n < 200; $n++) {
+        $network->conduct($kelvin, $seconds / 200, 0.0, $n % 2 === 0);
+    }
+    expect($kelvin[0])->toEqualWithDelta(1.2071 * exp(-1.2558 ** 2 * 0.8), 5e-4);
+});
+
+it('is of second order in time', function (): void {
+    $stuff = Stuff::of(0.2, 1100.0, 2100.0);
+    $exact = cooledWall(0.02, $stuff, 20, 4096, 3000.0)[10];
+    $coarse = abs(cooledWall(0.02, $stuff, 20, 16, 3000.0)[10] - $exact);
+    $fine = abs(cooledWall(0.02, $stuff, 20, 32, 3000.0)[10] - $exact);
+    expect(log($coarse / $fine, 2.0))->toBeGreaterThan(1.8)->toBeLessThan(2.3);
+});
+
+it('is of second order in cell size', function (): void {
+    // Against the plane wall series, four terms, roots of ζ tan ζ = 1 (table 5.1 and its source): middle at Fo = 1.
+    $theta = 0.0;
+    foreach ([0.860333589, 3.425618459, 6.437298179, 9.529334405] as $zeta) {
+        $theta += 4.0 * sin($zeta) / (2.0 * $zeta + sin(2.0 * $zeta)) * exp(-$zeta ** 2);
+    }
+    $stuff = Stuff::of(0.2, 1100.0, 2100.0);
+    $seconds = 0.02 ** 2 * $stuff->volumetric() / 0.2;
+    $error = function (int $cells) use ($stuff, $seconds, $theta): float {
+        $kelvin = cooledWall(0.02, $stuff, $cells, 2000, $seconds);
+
+        // An odd number of cells has one in the very middle.
+        return abs($kelvin[intdiv($cells, 2)] - $theta);
+    };
+    expect(log($error(5) / $error(15), 3.0))->toBeGreaterThan(1.7)->toBeLessThan(2.3);
+});
+
+it('neither makes nor loses heat', function (): void {
+    $stuff = Stuff::wood();
+    $mesh = RadialMesh::round(0.045, null, 6);
+    $network = new HeatNetwork($mesh, array_fill(0, 5, new Row(0.01, $stuff, $stuff)));
+    $kelvin = array_map(fn(int $c): float => 290.0 + ($c * 37) % 23, range(0, 29));
+    $held = fn(array $kelvin): float => array_sum(array_map(fn(float $c, float $t): float => $c * $t, $network->capacities(), $kelvin));
+    $before = $held($kelvin);
+    $lost = 0.0;
+    foreach ([10.0, 300.0, 5000.0] as $n => $dt) {
+        $lost += $network->conduct($kelvin, $dt, 295.0, $n % 2 === 0);
+    }
+    expect(($before - $held($kelvin) - $lost) / $before)->toEqualWithDelta(0.0, 1e-12);
+});
+
+it('comes to rest at the temperature of the air, without overshooting', function (): void {
+    $stuff = Stuff::silicone();
+    $network = new HeatNetwork(RadialMesh::round(0.03, null, 5), array_fill(0, 6, new Row(0.004, $stuff, $stuff)));
+    $kelvin = array_fill(0, 30, 350.0);
+    for ($n = 0; $n < 60; $n++) {
+        $network->conduct($kelvin, 4096.0, 294.0, $n % 2 === 0);
+        expect(min($kelvin))->toBeGreaterThan(293.0);
+    }
+    expect(max($kelvin))->toEqualWithDelta(294.0, 1e-6);
+});
+
+it('gives a square the radius that cools as it does', function (): void {
+    $radius = EquivalentRadius::ofRectangle(0.05, 0.05, 1e6, 0.2);
+    // With a held wall: 2 (π/2a)² = (2.4048/R)², so R = 1.0826 a: closed form.
+    expect($radius)->toEqualWithDelta(2.404825557695773 / (M_PI / 0.1 * M_SQRT2), 1e-4);
+});
+
+it('never gives a rectangle a radius outside its own inscribed and circumscribed circles', function (float $a, float $b): void {
+    $radius = EquivalentRadius::ofRectangle($a, $b, 8.6, 0.2);
+    expect($radius)->toBeGreaterThan(min($a, $b))->toBeLessThan(hypot($a, $b));
+})->with([[0.05, 0.03], [0.05, 0.05], [0.09, 0.055], [0.01, 0.008]]);

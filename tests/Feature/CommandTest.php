@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+use Tests\Plans;
+
+/**
+ * Runs a command as a person would, in a process of its own.
+ *
+ * @param array<string, mixed>|string $plan
+ *
+ * @return array{int, mixed, string} exit code, decoded output, errors
+ */
+function command(string $name, array|string $plan, string ...$options): array
+{
+    $process = new Process([PHP_BINARY, 'artisan', "pensilis:{$name}", '-', ...$options], base_path(), [
+        'APP_KEY' => false, 'APP_ENV' => false, 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false,
+    ], is_string($plan) ? $plan : (string) json_encode($plan), 120.0);
+    $process->run();
+
+    return [(int) $process->getExitCode(), json_decode($process->getOutput(), true), $process->getErrorOutput()];
+}
+
+it('checks', function (): void {
+    [$code, $said] = command('check', Plans::coneWithPours());
+    expect([$code, $said])->toBe([0, ['valid' => true, 'problems' => []]]);
+    [$code, $said, $errors] = command('check', Plans::changed(['/vessel/shape' => 'sphere', '/ambient/celsius' => 294], Plans::coneWithPours()));
+    expect($code)->toBe(2)
+        ->and($said['valid'])->toBeFalse()
+        ->and(array_column($said['problems'], 'pointer'))->toBe(['/ambient/celsius', '/vessel/shape'])
+        ->and(array_filter(explode("\n", $errors)))->toHaveCount(2)
+        ->and($errors)->toContain('/ambient/celsius: 294 looks like kelvin');
+});
+
+it('simulates, and a bad pour is a warning', function (): void {
+    [$code, $said, $errors] = command('simulate', Plans::changed(['/pours/1/start_h' => 1], Plans::coneWithPours()));
+    expect($code)->toBe(0)
+        ->and($errors)->toBe('')
+        ->and($said['pours'])->toHaveCount(3)
+        ->and($said['pours'][0]['volume_ml'])->toEqualWithDelta(89.064, 0.001)
+        ->and(array_column($said['warnings'], 'code'))->toContain('on-liquid');
+});
+
+it('plans, and says the reasons where it cannot', function (): void {
+    [$code, $said] = command('plan', Plans::cone());
+    expect($code)->toBe(0)
+        ->and($said['feasible'])->toBeTrue()
+        ->and($said['joints'])->toBe(['chemical', 'chemical'])
+        ->and(array_column($said['tasks'], 'kind'))->toContain('pour')
+        ->and($said['tasks'][0]['start'])->toStartWith('2026-03-0');
+    [$code, $said, $errors] = command('plan', Plans::changed(['/inclusions/0/target_bottom_mm' => 45], Plans::cone()));
+    expect($code)->toBe(3)
+        ->and($said['feasible'])->toBeFalse()
+        ->and($said['reasons'][0]['code'])->toBe('uncovered')
+        ->and($errors)->toContain('/inclusions/0: ');
+});
+
+it('weighs, and refuses what the scale cannot', function (): void {
+    [$code, $said] = command('batch', Plans::coneWithPours());
+    expect($code)->toBe(0)
+        ->and($said['pours'][0]['a_g'] / $said['pours'][0]['b_g'])->toEqualWithDelta(100 / 45, 1e-9)
+        ->and($said['pours'][0]['ratio_error_pct'])->toBeLessThan(1.0);
+    [$code, $said] = command('batch', Plans::changed(['/studio/scale_step_g' => 20], Plans::coneWithPours()));
+    expect($code)->toBe(3)
+        ->and($said['pours'])->toHaveCount(3)
+        ->and($said['pours'][0]['warnings'][0]['code'])->toBe('ratio-refused');
+});
+
+it('refuses bad input with place and remedy and without a stack trace', function (string $name, array|string $plan, string $says): void {
+    [$code, , $errors] = command($name, $plan);
+    expect($code)->toBe(2)
+        ->and($errors)->toContain($says)
+        ->and($errors)->not->toContain('#0 ')->not->toContain('vendor');
+})->with([
+    'no pours to simulate' => ['simulate', fn() => Plans::cone(), 'The key “pours” is missing'],
+    'no pours to weigh'    => ['batch', fn() => Plans::cone(), 'The key “pours” is missing'],
+    'broken JSON'          => ['plan', '{"format": }', 'line 1, column 12'],
+    'tapered'              => ['plan', fn() => Plans::changed(['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone()), 'not simulated yet'],
+    'nothing'              => ['check', '', 'The file is empty'],
+]);
+
+it('says that a file is not there', function (): void {
+    $process = new Process([PHP_BINARY, 'artisan', 'pensilis:check', 'no/such.json'], base_path());
+    $process->run();
+    expect($process->getExitCode())->toBe(2)
+        ->and($process->getErrorOutput())->toContain('no readable file “no/such.json”');
+});
+
+it('prints at most fifty problems', function (): void {
+    $plan = Plans::cone();
+    $plan['inclusions'] = array_fill(0, 70, ['id' => 'x']);
+    [$code, $said, $errors] = command('check', $plan);
+    expect($code)->toBe(2)
+        ->and(count($said['problems']))->toBeGreaterThan(50)
+        ->and(array_filter(explode("\n", $errors)))->toHaveCount(51)
+        ->and($errors)->toContain('more');
+});
+
+it('can print for people', function (): void {
+    $process = new Process([PHP_BINARY, 'artisan', 'pensilis:check', base_path('tests/Core/Plan/cases/larch-cone.json'), '--pretty'], base_path());
+    $process->run();
+    expect($process->getOutput())->toContain("{\n    \"valid\": true");
+});

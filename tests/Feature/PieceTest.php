@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Piece;
+use App\Models\Studio;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Tests\Plans;
+
+it('lists the pieces of the studio', function (): void {
+    $user = $this->member();
+    $this->actingAs($user)->get('/pieces')->assertOk()->assertSee('New piece');
+    $this->pieceOf($user);
+    $this->actingAs($user)->get('/pieces')->assertOk()->assertSee('Larch cone block')->assertSee('90 mm across × 60 mm high, 1 object');
+});
+
+it('asks no more of the database for more pieces', function (): void {
+    $user = $this->member();
+    $count = function () use ($user): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->actingAs($user)->get('/pieces')->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    $this->pieceOf($user);
+    $few = $count();
+    foreach (range(1, 20) as $n) {
+        $this->pieceOf($user);
+    }
+    expect($count())->toBe($few);
+});
+
+it('begins a piece from nothing', function (): void {
+    $user = $this->member();
+    $this->actingAs($user)->post('/pieces', ['title' => 'Bog cotton tray', 'resin' => 'coat'])->assertRedirect();
+    $piece = Piece::query()->sole();
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()->assertSee('Bog cotton tray')->assertSee('Bench coat 1:1');
+    $this->actingAs($user)->post('/pieces', ['title' => '', 'resin' => 'tar'])->assertSessionHasErrors(['title', 'resin']);
+});
+
+it('shows drawing and grams at once and asks for the heat in a second request', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $page = $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk();
+    $page->assertSee('69.1 g')->assertSee('31.1 g')->assertSee('Computing heat')->assertSee("/pieces/{$piece->id}/heat", false);
+    $heat = $this->actingAs($user)->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertOk();
+    $heat->assertSee('Time rail')->assertSee('recoat window')->assertSee('stays cool')->assertSee('hx-swap-oob', false);
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()->assertSee('Time rail')->assertDontSee('Computing heat');
+});
+
+it('changes grams when the cone moves, in any unit', function (string $text): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $answer = $this->actingAs($user)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/inclusions/0/target_bottom_mm' => $text]]);
+    $answer->assertOk()->assertSee('97.5 g')->assertDontSee('<html', false);
+    expect($piece->fresh()->document['inclusions'][0]['target_bottom_mm'])->toEqualWithDelta(20.0, 1e-9);
+})->with(['20', '20 mm', '2 cm', '0.787401575 in']);
+
+it('works without script', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->post("/pieces/{$piece->id}", ['_method' => 'PATCH', 'f' => ['/inclusions/0/target_bottom_mm' => '20']])->assertRedirect("/pieces/{$piece->id}");
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('97.5 g')->assertSee('Time rail');
+});
+
+it('changes nothing when the form comes back as it was shown, in either habit', function (string $units): void {
+    $user = $this->member();
+    $user->studio->update(['units' => $units]);
+    $piece = $this->pieceOf($user);
+    $fields = (new App\Interchange\PlanFields($piece->document))->all();
+    $texts = [];
+    foreach ($fields as $field) {
+        $texts[$field->pointer] = $field->text($piece->document, $user->studio->units);
+    }
+    $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => $texts])->assertSessionHasNoErrors();
+    expect($piece->fresh()->document)->toEqual($piece->document);
+})->with(['metric', 'us']);
+
+it('refuses what cannot be, at its place, keeps what was typed and changes nothing', function (string $pointer, string $typed, string $says): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->from("/pieces/{$piece->id}")->patch("/pieces/{$piece->id}", ['f' => [$pointer => $typed]])
+        ->assertRedirect("/pieces/{$piece->id}")->assertSessionHasErrors("f.{$pointer}");
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()->assertSee($says)->assertSee('Nothing was changed');
+    $this->actingAs($user)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => [$pointer => $typed]])
+        ->assertStatus(422)->assertHeader('HX-Retarget', '#refusal')->assertSee($says);
+    expect($piece->fresh()->document)->toEqual($piece->document);
+})->with([
+    'a word for a length'     => ['/vessel/diameter_mm', 'wide', 'does not read as a number'],
+    'nothing for a length'    => ['/vessel/height_mm', '', 'write for example'],
+    'a vessel of no width'    => ['/vessel/diameter_mm', '0', 'must be above 0'],
+    'a vessel of a mile'      => ['/vessel/diameter_mm', '900 m', 'must be 5000 or less'],
+    'grams of height'         => ['/vessel/height_mm', '60 g', 'not a unit of length'],
+    'filled above the rim'    => ['/vessel/fill_mm', '80 mm', 'above the rim'],
+    'kelvin'                  => ['/ambient/celsius', '294 °C', 'looks like kelvin'],
+    'a shape nobody has'      => ['/vessel/shape', 'teapot', 'cannot be chosen'],
+    'half a coat below none'  => ['/inclusions/0/sealed_coats', '-2', 'must be 0 or more'],
+    'below the floor'         => ['/inclusions/0/target_bottom_mm', '-4 mm', 'must be 0 or more'],
+    'more pores than object'  => ['/inclusions/0/material/open_porosity', '1.4', 'must be 1 or less'],
+    'no name'                 => ['/inclusions/0/id', '', 'write for example'],
+    'a day that is none'      => ['/studio/hours/0/days', 'someday', 'is not a day'],
+    'a time that is none'     => ['/studio/hours/0/from', '25:00', 'not a time of day'],
+    'hours that end first'    => ['/studio/hours/0/to', '17:00', 'end before they begin'],
+    'a start that is none'    => ['/studio/start', 'next week', 'local date and time'],
+    'a ratio of nothing'      => ['/resins/0/ratio/b', '0', 'must be above 0'],
+    'recoat on liquid'        => ['/resins/0/sheet/recoat_open_h', '3 h', 'contradicts itself'],
+    'a thousand or a decimal' => ['/inclusions/0/size_mm/0', '1,500', 'without the comma'],
+]);
+
+it('takes the sizes along when a vessel gets another shape', function (string $shape): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/vessel/shape' => $shape]])->assertOk()->assertHeader('HX-Refresh', 'true');
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk();
+    expect($piece->fresh()->plan()->vessel->shape->sectionAt(1.0)->halfX)->toEqualWithDelta(0.045, 1e-9);
+})->with(['box', 'cone-frustum', 'pyramid-frustum', 'hemisphere']);
+
+it('says by name that heat in a tapered vessel is not simulated, and still draws and weighs', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed(['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone()));
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('not simulated yet')->assertSee(' g</td>', false);
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('nothing to pour yet');
+});
+
+it('adds objects with names of their own and takes them out', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    foreach ([1, 2] as $n) {
+        $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'stone'])->assertRedirect();
+    }
+    expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone', 'stone 2']);
+    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects/1")->assertRedirect();
+    expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone 2']);
+    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects/9")->assertNotFound();
+    $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'moonstone'])->assertSessionHasErrors('kind');
+});
+
+it('mends with one press what it offers to mend', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/sealed_coats' => 0], Plans::cone()));
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertSee('Seal “cone” first', false)->assertSee('Give it 2 thin coats');
+    $this->actingAs($user)->post("/pieces/{$piece->id}/mends", ['code' => 'seal-first', 'pointer' => '/inclusions/0/sealed_coats'])->assertRedirect();
+    expect($piece->fresh()->document['inclusions'][0]['sealed_coats'])->toBe(2);
+    // What is no longer offered is not applied, whatever a form says.
+    $this->actingAs($user)->post("/pieces/{$piece->id}/mends", ['code' => 'seal-first', 'pointer' => '/title'])->assertRedirect()->assertSessionHas('said', 'That is mended already.');
+});
+
+it('copies and deletes, and a delete can be undone', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->post("/pieces/{$piece->id}/copies")->assertRedirect();
+    expect(Piece::query()->pluck('title')->all())->toContain('Larch cone block (copy)');
+    $this->actingAs($user)->delete("/pieces/{$piece->id}")->assertRedirect('/pieces');
+    $this->actingAs($user)->get('/pieces')->assertSee('was deleted')->assertSee('Undo');
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertNotFound();
+    $this->actingAs($user)->put("/trash/{$piece->id}")->assertRedirect('/pieces');
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk();
+});
+
+it('prints a sheet with everything that is done and when', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()
+        ->assertSeeInOrder(['Larch cone block', 'Coat 1 on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
+});
+
+it('is shut to members of other studios, at every address', function (string $method, string $end): void {
+    $piece = $this->pieceOf($this->member());
+    $other = $this->member('other@studio.example', Studio::query()->create(['name' => 'Other', 'units' => 'metric']));
+    $this->actingAs($other)->call($method, "/pieces/{$piece->id}{$end}")->assertNotFound();
+    $this->actingAs($other)->get('/pieces')->assertOk()->assertDontSee('Larch cone block');
+    expect($piece->fresh()->document)->toEqual($piece->document);
+})->with([
+    ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/file'], ['POST', '/copies'], ['POST', '/objects'],
+    ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'],
+]);
+
+it('does not bring back what another studio deleted', function (): void {
+    $piece = $this->pieceOf($this->member());
+    $piece->delete();
+    $other = $this->member('other@studio.example', Studio::query()->create(['name' => 'Other', 'units' => 'metric']));
+    $this->actingAs($other)->put("/trash/{$piece->id}")->assertNotFound();
+    expect($piece->fresh()->trashed())->toBeTrue();
+});
+
+it('drops an answer to a question that is no longer asked', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $old = $piece->fingerprint();
+    $piece->hold(Plans::changed(['/inclusions/0/target_bottom_mm' => 18], $piece->document))->save();
+    $this->actingAs($user)->get("/pieces/{$piece->id}/heat?of={$old}")->assertNoContent();
+});
+
+it('computes one piece at a time for an account', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $answers = app(App\Interchange\Answers::class);
+    expect($answers->kept($piece))->toBeNull();
+    $lock = Cache::lock("simulation:{$user->id}", 60);
+    $lock->get();
+    $this->travelTo(now());
+    // The other computation does not end while this one waits: told, not computed.
+    Illuminate\Support\Sleep::fake(syncWithCarbon: true);
+    expect($answers->find($piece, $user))->toBeNull();
+    $lock->release();
+    expect($answers->find($piece, $user)?->isFeasible())->toBeTrue()
+        ->and($answers->kept($piece))->not->toBeNull();
+});
+
+it('sends strict headers with every page', function (string $address): void {
+    $policy = (string) $this->get($address)->headers->get('Content-Security-Policy');
+    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self';")->toContain("style-src 'self';")->toContain("frame-ancestors 'none'")
+        ->not->toContain('unsafe')->not->toContain('http');
+})->with(['/sign-in', '/pieces', '/nowhere']);
+
+it('shows a page of its own for an address that is not there', function (): void {
+    $this->actingAs($this->member())->get('/nowhere')->assertNotFound()->assertSee('There is nothing at this address');
+});

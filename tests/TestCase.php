@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Piece;
+use App\Models\Studio;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+
+abstract class TestCase extends LaravelTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected function member(string $email = 'one@studio.example', ?Studio $studio = null): User
+    {
+        $studio ??= Studio::query()->create(['name' => 'Test studio', 'units' => 'metric']);
+
+        return User::query()->create(['studio_id' => $studio->id, 'email' => $email, 'password' => 'a long test password'])
+            ->refresh()->setRelation('studio', $studio);
+    }
+
+    /** @param array<string, mixed> $document */
+    protected function pieceOf(User $user, ?array $document = null): Piece
+    {
+        $piece = $user->studio->pieces()->make()->hold($document ?? Plans::cone());
+        $piece->save();
+
+        return $piece;
+    }
+}
