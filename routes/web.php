@@ -22,13 +22,13 @@ Route::redirect('/', '/pieces');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store']);
     Route::get('/forgotten', [PasswordController::class, 'create'])->name('password.request');
-    Route::post('/forgotten', [PasswordController::class, 'store'])->middleware('throttle:sign-in')->name('password.email');
+    Route::post('/forgotten', [PasswordController::class, 'store'])->middleware('throttle:account')->name('password.email');
     Route::get('/new-password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
-    Route::put('/new-password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('password.update');
+    Route::put('/new-password', [PasswordController::class, 'update'])->middleware('throttle:account')->name('password.update');
     Route::get('/invitation/{token}', [AcceptedInvitationController::class, 'create'])->name('invitation');
-    Route::post('/invitation/{token}', [AcceptedInvitationController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/invitation/{token}', [AcceptedInvitationController::class, 'store'])->middleware('throttle:account');
 });
 
 Route::middleware('auth')->group(function (): void {

@@ -37,7 +37,7 @@ final class PensilisProvider extends ServiceProvider
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));
         Route::bind('trashed', fn(string $id): Piece => $this->own()->onlyTrashed()->findOrFail($id));
-        RateLimiter::for('sign-in', fn(Request $request): array => [
+        RateLimiter::for('account', fn(Request $request): array => [
             Limit::perMinute(20)->by('address:' . $request->ip()),
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString())),
         ]);

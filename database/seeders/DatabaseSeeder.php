@@ -27,7 +27,8 @@ final class DatabaseSeeder extends Seeder
             $piece->hold(PlanFile::read(PlanFile::write($document)))->save();
         }
         $said = 'Sign in as ' . self::EMAIL . " with the password {$password}";
-        file_put_contents(storage_path('app/demo-sign-in.txt'), "{$said}\n");
-        chmod(storage_path('app/demo-sign-in.txt'), 0o600);
+        $file = config()->string('pensilis.sign_in_file');
+        file_put_contents($file, "{$said}\n");
+        chmod($file, 0o600);
     }
 }

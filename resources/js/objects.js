@@ -32,8 +32,15 @@ const place = (object) => ({
 
 function tell(wait) {
     clearTimeout(timer);
-    timer = setTimeout(() => form()?.dispatchEvent(new Event('change', { bubbles: true })), wait);
+    timer = setTimeout(() => form()?.dispatchEvent(new Event('typed')), wait);
 }
+
+// The fields stand outside the form that they belong to, where its own listeners do not hear them.
+document.addEventListener('change', (event) => {
+    if (event.target.form && event.target.form === form()) {
+        tell(0);
+    }
+});
 
 document.addEventListener('keydown', (event) => {
     const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
@@ -66,7 +73,15 @@ document.addEventListener('pointerdown', (event) => {
     event.preventDefault();
     const drawing = object.closest('svg');
     const units = drawing.getScreenCTM().a * Number(drawing.dataset.scale);
-    held = { object, units, upUnits: units * Number(drawing.dataset.stretch), fromX: event.clientX, fromY: event.clientY, from: place(object), moved: false };
+    held = {
+        object,
+        units,
+        upUnits: units * Number(drawing.dataset.stretch),
+        fromX: event.clientX,
+        fromY: event.clientY,
+        from: place(object),
+        moved: false,
+    };
 });
 
 document.addEventListener('pointermove', (event) => {

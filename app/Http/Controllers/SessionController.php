@@ -8,7 +8,6 @@ use App\Http\Requests\SignIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 final class SessionController extends Controller
@@ -20,9 +19,7 @@ final class SessionController extends Controller
 
     public function store(SignIn $request): RedirectResponse
     {
-        if (!Auth::attempt($request->safe(['email', 'password']), $request->boolean('remember'))) {
-            throw ValidationException::withMessages(['email' => 'This address and password do not go together; check both.']);
-        }
+        $request->authenticate();
         $request->session()->regenerate();
 
         return redirect()->intended(route('pieces.index', absolute: false));

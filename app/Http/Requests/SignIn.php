@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Validation\ValidationException;
 
 final class SignIn extends FormRequest
 {
@@ -12,6 +15,26 @@ final class SignIn extends FormRequest
     public function rules(): array
     {
         return ['email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255']];
+    }
+
+    /**
+     * Lets the member in. Only failures count towards the limits: five a minute for an account, twenty for an address.
+     *
+     * @throws ValidationException
+     */
+    public function authenticate(): void
+    {
+        $limits = ['account:' . mb_strtolower($this->string('email')->toString()) => 5, "address:{$this->ip()}" => 20];
+        foreach ($limits as $key => $most) {
+            abort_if(RateLimiter::tooManyAttempts("sign-in:{$key}", $most), 429);
+        }
+        if (!Auth::attempt($this->safe(['email', 'password']))) {
+            foreach (array_keys($limits) as $key) {
+                RateLimiter::hit("sign-in:{$key}");
+            }
+            throw ValidationException::withMessages(['email' => 'This address and password do not go together; check both.']);
+        }
+        RateLimiter::clear('sign-in:' . array_key_first($limits));
     }
 
     /** @return array<string, string> */

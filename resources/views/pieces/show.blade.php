@@ -12,7 +12,7 @@
     <x-errors/>
     @include('pieces.answer')
     <form id="piece-form" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
-          hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="change, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
+          hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf @method('patch')
         <noscript><p class="quiet">Change what you like below, then <button class="btn btn-primary">Keep and compute</button></p></noscript>
     </form>

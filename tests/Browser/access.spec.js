@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, open, signIn, test } from './bench.js';
+
+/** WCAG 2.2 AA by axe, and no page that scrolls sideways. */
+async function holds(page) {
+    const found = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+    expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join(' ')}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+}
+
+for (const address of ['/sign-in', '/forgotten', '/new-password/x', '/invitation/x', '/nowhere']) {
+    test(`${address} is open to everybody`, async ({ page }) => {
+        await page.goto(address);
+        await holds(page);
+    });
+}
+
+for (const [name, viewport] of [
+    ['desk', { width: 1280, height: 800 }],
+    ['hand', { width: 390, height: 844 }],
+]) {
+    test.describe(name, () => {
+        test.use({ viewport });
+
+        test('list, studio and refusals', async ({ page }) => {
+            await signIn(page);
+            await holds(page);
+            await page.goto('/studio');
+            await holds(page);
+            await page.getByRole('textbox', { name: 'Name' }).fill(' ');
+            await page.getByRole('button', { name: 'Keep' }).click();
+            await holds(page);
+        });
+
+        test('a piece with all its forms, and its sheet', async ({ page }) => {
+            await signIn(page);
+            await open(page, 'Gentian tray');
+            for (const summary of await page.locator('summary').all()) {
+                await summary.click();
+            }
+            await holds(page);
+            await page.getByRole('link', { name: 'Pour sheet' }).click();
+            await holds(page);
+        });
+    });
+}
+
+test('everything on a piece is reached with the keyboard', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Brass key on slate');
+    const reached = new Set();
+    for (let n = 0; n < 60; n++) {
+        await page.keyboard.press('Tab');
+        reached.add(
+            await page.evaluate(() => {
+                const here = document.activeElement;
+                const style = getComputedStyle(here.matches('g') ? here.querySelector('ellipse, rect') : here);
+                const seen = here.matches('g')
+                    ? parseFloat(style.strokeWidth) > 3
+                    : style.outlineStyle !== 'none' || style.boxShadow !== 'none';
+                return `${here.dataset.object !== undefined ? `object ${here.dataset.object}` : here.textContent.trim() || here.id}|${seen}`;
+            }),
+        );
+    }
+    const names = [...reached];
+    for (const wanted of ['Pour sheet', 'Delete', 'object 0', 'object 2', 'f-inclusions-0-target_bottom_mm']) {
+        expect(names).toContain(`${wanted}|true`);
+    }
+});

@@ -1,0 +1,104 @@
+import { computed, expect, open, pours, signIn, test } from './bench.js';
+
+const cone = (page, drawing = 'section') => page.locator(`[data-drawing="${drawing}"] [data-object="0"]`);
+const bottom = (page) => page.locator('#f-inclusions-0-target_bottom_mm');
+
+/** A copy, so that tests do not see each other's changes. */
+async function ownCone(page) {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    await page.getByRole('button', { name: 'Copy' }).click();
+    await expect(page.getByRole('heading', { name: 'Larch cone block (copy)' })).toBeVisible();
+    await computed(page);
+}
+
+test('the cone moves up by 6 mm with the keyboard, and all figures follow', async ({ page }) => {
+    await ownCone(page);
+    const before = await pours(page);
+    const times = await page.locator('.steps').textContent();
+    expect(before.map((row) => row[2])).toEqual(['69.1 g', '80.3 g', '132.8 g']);
+    await cone(page).focus();
+    for (let n = 0; n < 6; n++) {
+        await page.keyboard.press('ArrowUp');
+    }
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('97.5 g');
+    await computed(page);
+    expect(await pours(page)).not.toEqual(before);
+    expect(await page.locator('.steps').textContent()).not.toBe(times);
+    await expect(bottom(page)).toHaveValue('20 mm');
+    // Whoever holds the object with the keyboard still holds it.
+    await expect(cone(page)).toBeFocused();
+    await page.reload();
+    await expect(bottom(page)).toHaveValue('20 mm');
+});
+
+test('Shift and an arrow move by 10 mm, in the plan too', async ({ page }) => {
+    await ownCone(page);
+    await cone(page, 'plan').focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.keyboard.press('ArrowUp');
+    await expect(page.locator('#f-inclusions-0-at_mm-0')).toHaveValue('10 mm');
+    await expect(page.locator('#f-inclusions-0-at_mm-1')).toHaveValue('1 mm');
+    await expect(cone(page, 'plan')).toHaveAttribute('data-x', '10');
+});
+
+test('the cone is dragged in the section', async ({ page }) => {
+    await ownCone(page);
+    const box = await cone(page).locator('ellipse').boundingBox();
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    // The ellipse is 34 mm high: six millimetres of it.
+    const up = (6 * box.height) / 34;
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x, y - up / 2, { steps: 4 });
+    await page.mouse.move(x, y - up, { steps: 4 });
+    await page.mouse.up();
+    await expect(bottom(page)).toHaveValue('20 mm');
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('97.5 g');
+    await computed(page);
+});
+
+test('a height is typed in inches', async ({ page }) => {
+    await ownCone(page);
+    await bottom(page).fill('3/4 in');
+    await bottom(page).press('Enter');
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('19.1 mm');
+    await computed(page);
+});
+
+test('what cannot be is refused in words and changes nothing', async ({ page }) => {
+    await ownCone(page);
+    const before = await pours(page);
+    await bottom(page).fill('high');
+    await bottom(page).press('Tab');
+    await expect(page.locator('#refusal')).toContainText('“high” does not read as a number');
+    await expect(bottom(page)).toHaveValue('high');
+    expect(await pours(page)).toEqual(before);
+    await bottom(page).fill('15 mm');
+    await bottom(page).press('Tab');
+    await expect(page.locator('#refusal')).toBeEmpty();
+});
+
+test('a problem says its figure and is mended with one press', async ({ page }) => {
+    await ownCone(page);
+    await bottom(page).fill('30 mm');
+    await bottom(page).press('Tab');
+    await expect(page.locator('.verdict')).toContainText('would stand out');
+    await page.getByRole('button', { name: /Set “cone” at/ }).click();
+    await computed(page);
+    await expect(page.locator('.verdict')).toContainText('hangs');
+    await expect(page.locator('.verdict')).not.toContainText('would stand out');
+});
+
+test('the sheet prints on one page', async ({ page }) => {
+    await ownCone(page);
+    await page.getByRole('link', { name: 'Pour sheet' }).click();
+    await expect(page.getByRole('heading', { name: 'Pour 3' })).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.locator('.masthead')).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+    for (const format of ['A4', 'Letter']) {
+        const pdf = (await page.pdf({ format, preferCSSPageSize: true })).toString('latin1');
+        expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+    }
+});

@@ -1,0 +1,97 @@
+import { account, computed, expect, open, signIn, test } from './bench.js';
+
+test('a wrong password is told, and the address stays', async ({ page }) => {
+    await page.goto('/pieces');
+    await expect(page).toHaveURL(/\/sign-in$/);
+    await page.getByLabel('Mail address').fill(account().email);
+    await page.getByLabel('Password').fill('not this one');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('alert')).toContainText('do not go together');
+    await expect(page.getByLabel('Mail address')).toHaveValue(account().email);
+});
+
+test('a piece from nothing to the printed sheet', async ({ page }) => {
+    await signIn(page);
+    await page.getByLabel('Title').fill('Garnet in the round');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByRole('heading', { name: 'Garnet in the round' })).toBeVisible();
+    await page.getByLabel('One more object, of').selectOption({ label: 'dense stone' });
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page.locator('#object-0')).toContainText('stone');
+    // A dense stone still has a little air in its pores: one press seals it.
+    await page.getByRole('button', { name: 'Give it 2 thin coats' }).click();
+    await page.locator('#f-inclusions-0-target_bottom_mm').fill('12');
+    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    await expect(page.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '12');
+    await computed(page);
+    await expect(page.locator('.verdict .is-bad')).toHaveCount(0);
+    await page.getByRole('link', { name: 'Pour sheet' }).click();
+    await expect(page.locator('.sheet')).toContainText('Set stone at 12 mm above the floor');
+    await expect(page.locator('.cautions')).toContainText('respirator');
+});
+
+test('a broken plan file is refused with line and column', async ({ page }) => {
+    await signIn(page);
+    await page.getByLabel('A file that ends in .pensilis.json').setInputFiles({
+        name: 'broken.pensilis.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from('{\n  "format": "pensilis-plan",\n  "version": 1,,\n}'),
+    });
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('alert')).toContainText('line 3, column 16');
+    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+});
+
+test('a plan file goes down and up again', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Brass key on slate');
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Plan file' }).click();
+    const file = await (await download).path();
+    await page.goto('/pieces');
+    await page.getByLabel('A file that ends in .pensilis.json').setInputFiles({
+        name: 'key.pensilis.json',
+        mimeType: 'application/json',
+        buffer: (await import('node:fs')).readFileSync(file),
+    });
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('heading', { name: 'Brass key on slate' })).toBeVisible();
+    await expect(page.getByRole('status').first()).toContainText('the piece of that file');
+});
+
+test('a delete is undone', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Gentian tray');
+    await page.getByRole('button', { name: 'Copy' }).click();
+    await page.getByRole('button', { name: 'Delete' }).click();
+    await expect(page.getByText('“Gentian tray (copy)” was deleted.')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Gentian tray (copy)' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('link', { name: 'Gentian tray (copy)' })).toBeVisible();
+});
+
+test('another shape of vessel brings its own sizes', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    await page.getByRole('button', { name: 'Copy' }).click();
+    await page.getByText('Vessel', { exact: true }).click();
+    await page.locator('#f-vessel-shape').selectOption('box');
+    await page.getByText('Vessel', { exact: true }).click();
+    await expect(page.locator('#f-vessel-width_mm')).toHaveValue('90 mm');
+    await computed(page);
+});
+
+test.describe('without script', () => {
+    test.use({ javaScriptEnabled: false });
+
+    test('the form works by itself', async ({ page }) => {
+        await signIn(page);
+        await page.getByRole('link', { name: 'Larch cone block', exact: true }).first().click();
+        await page.getByRole('button', { name: 'Copy' }).click();
+        await page.locator('#f-inclusions-0-target_bottom_mm').fill('17.3 mm');
+        await page.getByRole('button', { name: 'Keep and compute' }).click();
+        await expect(page.locator('table.pours')).toContainText('84.7 g');
+        await page.getByRole('link', { name: 'Compute them now' }).click();
+        await expect(page.getByRole('heading', { name: 'Time rail' })).toBeVisible();
+    });
+});
