@@ -65,7 +65,7 @@ final readonly class SectionDrawing
         }
         $this->stretch = $stretch;
         $this->floor = self::TOP + $height * $this->scale * $stretch;
-        $this->height = $this->floor + $wall * $this->scale * $stretch + self::BOARD + self::BOTTOM;
+        $this->height = $this->floor + $wall * $this->scale + self::BOARD + self::BOTTOM;
         $this->middle = self::LEFT + 0.5 * (self::WIDTH - self::LEFT - self::RIGHT);
     }
 
@@ -113,7 +113,7 @@ final readonly class SectionDrawing
         $half = $this->widest()->halfX + $this->plan->vessel->wall->thickness + 0.006;
         $left = max(self::LEFT - 14.0, $this->x(-$half));
 
-        return [$left, $this->y(-$this->plan->vessel->wall->thickness), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
+        return [$left, $this->under(), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
     }
 
     /** @return list<array{points: string, top: float, left: float, right: float, label: string, number: int}> */
@@ -184,9 +184,10 @@ final readonly class SectionDrawing
         return $drawn;
     }
 
-    public function fill(): float
+    /** y of the underside of the mold; its floor is never stretched. */
+    private function under(): float
     {
-        return $this->y($this->plan->vessel->fill);
+        return round($this->floor + 1e3 * $this->plan->vessel->wall->thickness * $this->scale, 2);
     }
 
     private function widest(): Section
@@ -210,8 +211,8 @@ final readonly class SectionDrawing
         }
         if ($beyond > 0.0) {
             $half = $shape->sectionAt(0.0)->halfX + $beyond;
-            array_unshift($right, $this->x($half) . ',' . $this->y(-$beyond));
-            array_unshift($left, $this->x(-$half) . ',' . $this->y(-$beyond));
+            array_unshift($right, $this->x($half) . ',' . $this->under());
+            array_unshift($left, $this->x(-$half) . ',' . $this->under());
         }
 
         return implode(' ', [...$right, ...array_reverse($left)]);

@@ -14,9 +14,9 @@ use Pensilis\Scheduling\TaskKind;
  */
 final readonly class TimeRail
 {
-    public const WIDTH = 1200.0;
+    public const WIDTH = 830.0;
 
-    private const LEFT = 74.0;
+    private const LEFT = 56.0;
 
     public const HEAD = 26.0;
 
@@ -50,7 +50,7 @@ final readonly class TimeRail
     public function days(): array
     {
         $clock = $this->answer->plan->studio->clock;
-        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / 16.0));
+        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / 11.0));
         $first = ceil(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay();
         $days = [['x' => self::LEFT, 'label' => $this->figures->day($this->from)]];
         for ($hour = $first; $hour < $this->to; $hour += $step) {

@@ -4,7 +4,7 @@
         @foreach($view->verdict() as $question)
             <div class="is-{{ $question->state() }}">
                 <dt><x-sign :state="$question->state()"/>{{ $question->asked }}</dt>
-                <dd><strong>{{ $question->word() }}</strong>@if($question->figure !== '' && $question->state() !== 'bad'), {{ $question->figure }}@endif</dd>
+                <dd><strong>{{ $question->word() }}</strong>@if($question->figure !== '' && in_array($question->state(), ['good', 'look'], true)), {{ $question->figure }}@endif</dd>
                 @foreach($question->notices as $notice)
                     <dd class="notice">{{ $notice->message }}
                         @if($notice->mend !== null)

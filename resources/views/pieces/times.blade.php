@@ -1,6 +1,6 @@
 @php($rail = $view->rail())
 @if($rail === null)
-    <p class="quiet">{{ $view->answer?->reasons[0]->message ?? 'No times.' }}</p>
+    <p class="quiet">There are no times yet; the verdict says why.</p>
 @else
     <section aria-labelledby="rail-head">
         <h2 id="rail-head">Time rail</h2>

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Times of the core and of the pages, on the demo data: median and 95th percentile in milliseconds, with JIT as
+ * bin/serve runs it. Pages are asked from the application in this process, in an in-memory database.
+ */
+
+use App\Interchange\Document;
+use App\Models\Piece;
+use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
+use Database\Seeders\DemoPieces;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Pensilis\Plan\Draft;
+use Pensilis\Plan\Planner;
+use Pensilis\Plan\PlanReader;
+use Pensilis\Plan\Simulation;
+use Pensilis\Thermal\CalibrationMemory;
+
+putenv('DB_DATABASE=:memory:');
+$_ENV += ['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
+    'APP_KEY'           => 'base64:' . base64_encode(random_bytes(32)), 'PENSILIS_SIGN_IN_FILE' => tempnam(sys_get_temp_dir(), 'bench'),
+    'APP_CONFIG_CACHE'  => 'storage/framework/testing/no-config.php'];
+$_SERVER = $_ENV + $_SERVER;
+require dirname(__DIR__) . '/vendor/autoload.php';
+$app = require dirname(__DIR__) . '/bootstrap/app.php';
+$kernel = $app->make(Kernel::class);
+$kernel->bootstrap();
+$smoke = in_array('--smoke', $argv, true);
+
+$time = function (string $what, int $runs, callable $do) use ($smoke): void {
+    $do(0);
+    $taken = [];
+    for ($n = 1; $n <= ($smoke ? 1 : $runs); $n++) {
+        $start = hrtime(true);
+        $do($n);
+        $taken[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($taken);
+    printf("%-62s %8.1f %8.1f ms\n", $what, $taken[intdiv(count($taken), 2)], $taken[(int) floor(0.95 * (count($taken) - 1))]);
+};
+
+printf("%-62s %8s %8s\n", '', 'median', '95 %');
+$document = json_decode((string) file_get_contents(__DIR__ . '/../tests/Core/Plan/cases/larch-cone.json'), true);
+$given = PlanReader::read($document);
+$open = PlanReader::read(array_diff_key($document, ['pours' => null]));
+$time('simulate: cone block, three pours to full cure', 20, fn() => Simulation::of($given, new CalibrationMemory()));
+$time('plan: cone block, layers, clock, heat, sheet calibrated', 10, fn() => (new Planner(new CalibrationMemory()))->plan($open));
+foreach (DemoPieces::all('2026-03-02') as $piece) {
+    $plan = PlanReader::read($piece);
+    $time("plan: {$piece['title']}", 5, fn() => (new Planner(new CalibrationMemory()))->plan($plan));
+}
+$time('layers only: cone block', 50, fn() => Draft::of($open));
+$many = $document;
+unset($many['pours']);
+$many['vessel']['diameter_mm'] = 300;
+for ($i = 0; $i < 40; $i++) {
+    $many['inclusions'][$i] = ['id' => "o{$i}", 'at_mm' => [-110 + 30 * ($i % 8), -60 + 30 * intdiv($i, 8)], 'size_mm' => [20, 20, 8], 'shape' => 'disc', 'target_bottom_mm' => 10 + 15 * ($i % 3),
+        'tolerance_mm'              => 2, 'sealed_coats' => 1, 'material' => ['skeleton_g_cm3' => 2.6]];
+}
+$time('layers only: 40 objects', 20, fn() => Draft::of(PlanReader::read($many)));
+
+$app->instance('request', Request::create('/'));
+Artisan::call('migrate', ['--force' => true]);
+$app->make(DatabaseSeeder::class)->run();
+unlink((string) config('pensilis.sign_in_file'));
+Auth::login(User::query()->sole());
+$ask = function (string $method, string $address, array $said = [], bool $htmx = false) use ($kernel): void {
+    $request = Request::create($address, $method, $said, server: $htmx ? ['HTTP_HX_REQUEST' => 'true'] : []);
+    $response = $kernel->handle($request);
+    if ($response->getStatusCode() !== 200) {
+        throw new RuntimeException("{$method} {$address}: {$response->getStatusCode()}");
+    }
+};
+$cone = Piece::query()->where('title', 'Larch cone block')->sole();
+$ask('GET', "/pieces/{$cone->id}/heat");
+$time('page: pieces', 40, fn() => $ask('GET', '/pieces'));
+$time('page: piece, computed before', 40, fn() => $ask('GET', "/pieces/{$cone->id}"));
+$time('page: pour sheet', 40, fn() => $ask('GET', "/pieces/{$cone->id}/sheet"));
+$move = fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/0/target_bottom_mm' => (10 + $n % 9) . ' mm']], true);
+$time('change: the cone moves, drawing and grams', 60, $move);
+$time('change: heat, windows and clock after it', 9, function (int $n) use ($ask, $cone, $move): void {
+    $move($n);
+    Cache::flush();
+    $ask('GET', "/pieces/{$cone->id}/heat");
+});
+$cone->refresh()->hold(Document::with($many, '/title', 'Forty objects'))->save();
+$time('change: one of 40 objects moves, drawing and grams', 30, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/3/at_mm/0' => (-20 + $n % 7) . ' mm']], true));

@@ -1,0 +1,47 @@
+// Takes the pictures of docs/screenshots from the demo data: bin/pictures.
+import { computed, open, signIn, test } from '../../tests/Browser/bench.js';
+
+const shot = (page, name) => page.screenshot({ path: `docs/screenshots/${name}.png` });
+
+test('main views', async ({ page }) => {
+    await page.goto('/sign-in');
+    await shot(page, 'sign-in');
+    await signIn(page);
+    await shot(page, 'pieces');
+    await open(page, 'Larch cone block');
+    await shot(page, 'piece');
+    await page.getByText('Objects', { exact: true }).scrollIntoViewIfNeeded();
+    await page.locator('#object-0 summary').click();
+    await page.locator('#object-0').scrollIntoViewIfNeeded();
+    await shot(page, 'piece-forms');
+    await open(page, 'Gentian tray');
+    await shot(page, 'piece-flat');
+    await open(page, 'Brass key on slate');
+    await page.getByRole('link', { name: 'Pour sheet' }).click();
+    await shot(page, 'pour-sheet');
+    await page.goto('/studio');
+    await shot(page, 'studio');
+});
+
+test('a verdict with a mend', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    await page.locator('#f-inclusions-0-target_bottom_mm').fill('30 mm');
+    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    await page.getByRole('button', { name: /Set “cone” at/ }).waitFor();
+    await page.evaluate(() => window.scrollTo(0, 0));
+    await shot(page, 'verdict');
+    await page.locator('#f-inclusions-0-target_bottom_mm').fill('14 mm');
+    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    await computed(page);
+});
+
+test.describe('in the hand', () => {
+    test.use({ viewport: { width: 390, height: 844 } });
+
+    test('piece', async ({ page }) => {
+        await signIn(page);
+        await open(page, 'Larch cone block');
+        await shot(page, 'piece-hand');
+    });
+});

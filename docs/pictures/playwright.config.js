@@ -1,0 +1,9 @@
+import tests from '../../playwright.config.js';
+
+export default {
+    ...tests,
+    testDir: '.',
+    outputDir: '../../test-results/pictures',
+    reporter: 'list',
+    webServer: { ...tests.webServer, command: '../../tests/Browser/serve' },
+};
