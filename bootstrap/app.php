@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Refusal;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
@@ -19,7 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // htmx follows redirects silently, so it is told what is wrong where it asked.
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
-            ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, ['HX-Retarget' => '#refusal', 'HX-Reswap' => 'innerHTML'])
+            ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
             : null);
+        $exceptions->respond(fn(Response $response, Throwable $failure, Request $request): Response => Refusal::forHtmx($response, $request));
     })
     ->create();

@@ -46,6 +46,8 @@ final readonly class Answers
         } catch (LockTimeoutException) {
             return null;
         }
+        // Many thin pours take long; the lock is given back before the next one may start.
+        set_time_limit(self::LONGEST - 10);
         try {
             // It may have been found while this one waited.
             return $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan()));

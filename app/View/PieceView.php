@@ -22,7 +22,7 @@ use Pensilis\Settling\Buoyancy;
 final readonly class PieceView
 {
     /** What each question of the verdict listens to. */
-    private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
+    private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours',
         'outside-vessel', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
 
     private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-yet', 'no-gel', 'no-full-cure'];
@@ -38,28 +38,30 @@ final readonly class PieceView
 
     public PlanFields $fields;
 
-    private Draft $draft;
+    /** Null where the answer has a layout already. */
+    private ?Draft $draft;
 
     public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer)
     {
         $this->plan = $answer->plan ?? $piece->plan();
         $this->figures = new Figures($system, $this->plan->studio->clock);
         $this->fields = new PlanFields($piece->document);
-        $this->draft = Draft::of($this->plan, $answer?->deepest);
+        $this->draft = $answer?->layout() === null ? Draft::of($this->plan) : null;
     }
 
     public function layout(): ?Layout
     {
-        return $this->answer?->layout() ?? $this->draft->layout;
+        return $this->answer?->layout() ?? $this->draft?->layout;
     }
 
     /** @return list<Notice> without those that say what is settled anyway */
     public function notices(): array
     {
         $answer = $this->answer;
-        $said = $answer === null || ($answer->simulation === null && $this->draft->layout !== null)
-            ? [...($answer === null ? [] : $answer->reasons), ...$this->draft->notices($this->plan)]
-            : $answer->notices();
+        $said = $answer?->simulation !== null
+            ? $answer->notices()
+            // What is drawn but could not be followed: the reasons first, without saying anything twice.
+            : [...($answer === null ? [] : $answer->reasons), ...($answer !== null && $this->layout() === null ? [] : $this->draft?->notices($this->plan) ?? [])];
         // A joint that was planned as sanded is a step on the sheet, not a fault.
         $planned = $answer !== null && $this->plan->pours === [];
 

@@ -13,6 +13,9 @@ use Pensilis\Quantity\Figure;
 /** Pours and places before any heat: those the plan gives, else the fewest that hold every object; or why not. */
 final readonly class Draft
 {
+    /** A plan file holds no more. */
+    private const MOST_POURS = 40;
+
     /** @param list<Notice> $reasons why there is no layout */
     private function __construct(public ?Layout $layout, public array $reasons) {}
 
@@ -29,6 +32,9 @@ final readonly class Draft
         $least = $plan->resin()->sheet->leastPour;
         $greatest = max($least, min($plan->greatestPour(), $deepest ?? INF));
         $fill = $plan->vessel->fill;
+        if ($fill > self::MOST_POURS * $greatest) {
+            return self::tooMany($plan, $greatest);
+        }
         $layers = (new LayerSearch(
             Wish::micrometres($fill),
             Wish::micrometres($least),
@@ -36,7 +42,7 @@ final readonly class Draft
             $wishes,
         ))->find();
         if ($layers !== null) {
-            return new self(Layout::found($plan, $layers), []);
+            return $layers->count() > self::MOST_POURS ? self::tooMany($plan, $greatest) : new self(Layout::found($plan, $layers), []);
         }
         $diagnosis = new Diagnosis($fill, $least, $greatest, $plan->resin()->density, $wishes);
 
@@ -47,6 +53,16 @@ final readonly class Draft
     public function notices(Plan $plan): array
     {
         return $this->layout === null ? $this->reasons : (new LayoutJudge($plan, $this->layout))->notices();
+    }
+
+    private static function tooMany(Plan $plan, float $greatest): self
+    {
+        return new self(null, [new Notice('too-many-pours', sprintf(
+            'Filling %s mm takes more than %d pours of at most %s mm; use a resin that may be poured deeper, or check the height.',
+            Figure::short(1e3 * $plan->vessel->fill, 1),
+            self::MOST_POURS,
+            Figure::short(1e3 * $greatest, 1),
+        ), '/vessel')]);
     }
 
     private static function notice(Plan $plan, Obstacle $obstacle): Notice

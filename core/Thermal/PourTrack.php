@@ -35,9 +35,6 @@ final class PourTrack
 
     public ?float $cured = null;
 
-    /** @var list<array{float, float, float}> second, hottest K, surface conversion */
-    public array $trace = [];
-
     public readonly int $surfaceCell;
 
     private int $liquid;
@@ -93,7 +90,6 @@ final class PourTrack
     public function look(float $time, float $dt, array $kelvin, array $alphaBefore, array $alpha, array &$hottest): void
     {
         $gel = $this->resin->law->gelConversion;
-        $now = 0.0;
         for ($row = $this->firstRow; $row < $this->firstRow + $this->rowCount; $row++) {
             for ($c = $row * $this->rings, $end = $c + $this->resinRings; $c < $end; $c++) {
                 $here = $kelvin[$c];
@@ -103,13 +99,11 @@ final class PourTrack
                         [$this->peak, $this->peakAt, $this->peakCell] = [$here, $time + $dt, $c];
                     }
                 }
-                $now = $here > $now ? $here : $now;
                 if ($alphaBefore[$c] < $gel && $alpha[$c] >= $gel) {
                     $this->gelAt($c, $time + $dt * ($gel - $alphaBefore[$c]) / ($alpha[$c] - $alphaBefore[$c]));
                 }
             }
         }
-        $this->trace[] = [$time + $dt, $now, $alpha[$this->surfaceCell]];
     }
 
     /**

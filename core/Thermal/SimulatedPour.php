@@ -28,8 +28,6 @@ final readonly class SimulatedPour
         public ?float $demold,
         public ?float $fullCure,
         public float $toleratedCelsius,
-        /** @var list<array{float, float}> hour and hottest °C */
-        public array $curve,
     ) {}
 
     /** @param float $hottestStart K, of all that is in the run */
@@ -50,7 +48,6 @@ final readonly class SimulatedPour
             $hours($track->demold),
             $hours($track->cured),
             $track->resin->toleratedPeak - 273.15,
-            array_map(fn(array $p): array => [($p[0] - $track->start) / 3600.0, min($p[1], $bound) - 273.15], $track->trace),
         );
     }
 

@@ -215,6 +215,13 @@ it('sends strict headers with every page', function (string $address): void {
         ->not->toContain('unsafe')->not->toContain('http');
 })->with(['/sign-in', '/pieces', '/nowhere']);
 
+it('tells htmx in words what went wrong, where words belong', function (): void {
+    $piece = $this->pieceOf($this->member());
+    $other = $this->member('other@studio.example', Studio::query()->create(['name' => 'Other', 'units' => 'metric']));
+    $this->actingAs($other)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/title' => 'mine']])
+        ->assertNotFound()->assertHeader('HX-Retarget', '#refusal')->assertSee('Nothing was changed')->assertDontSee('<html', false);
+});
+
 it('shows a page of its own for an address that is not there', function (): void {
     $this->actingAs($this->member())->get('/nowhere')->assertNotFound()->assertSee('There is nothing at this address');
 });

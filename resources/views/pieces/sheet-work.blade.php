@@ -8,7 +8,7 @@
     <ol class="order">@foreach($before as $task)<li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}</li>@endforeach</ol>
 @endif
 @foreach($view->layout()->pours as $k => $pour)
-    @php([[$a, $b], $heat] = [$pour->batch->readings(), $simulation->pours[$k]])
+    @php([[$a, $b], [$aMl, $bMl], $heat] = [$pour->batch->readings(), $pour->batch->measures(), $simulation->pours[$k]])
     @php($sand = array_values(array_filter($view->answer->tasks, fn($task) => $task->kind->value === 'sand' && $task->pour === $k)))
     @php($stand = Pensilis\Scheduling\Session::standingMinutes($pour->resin->sheet->working))
     <section class="sheet-pour">
@@ -16,6 +16,7 @@
         <table class="weigh">
             <tr><th scope="row">A (resin)</th><td>{{ $view->figures->mass($a) }}</td><th scope="row">B (hardener)</th><td>{{ $view->figures->mass($b) }}</td><th scope="row">together</th><td>{{ $view->figures->mass($a + $b) }}</td><td class="mixed">mixed ________ g &nbsp; left ________ g</td></tr>
         </table>
+        <p class="windows">Without a scale, both in marked cups: A {{ $view->figures->volume($aMl) }}, B {{ $view->figures->volume($bMl) }}. Never one by weight and one by volume.</p>
         <ul class="order">
             @if($sand !== [])<li><span class="tick"></span>{{ $sand[0]->title }}, from {{ $view->figures->moment($sand[0]->start) }}. Wet or masked.</li>@endif
             @foreach($pour->placed as $object)

@@ -145,6 +145,7 @@ it('says why nothing can be planned', function (array $changes, string $code): v
     'below all layers' => [['/inclusions/0/target_bottom_mm' => 2, '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/material/skeleton_g_cm3' => 9], 'no-layer'],
     'no time'          => [['/studio/hours' => [['days' => 'sun', 'from' => '10:00', 'to' => '10:15']]], 'no-time'],
     'frozen'           => [['/ambient/celsius' => -25], 'no-gel'],
+    'a tower'          => [['/vessel/height_mm' => 2500, '/inclusions' => []], 'too-many-pours'],
     'cooks anyway'     => [['/studio/max_peak_celsius' => 20], 'too-hot'],
 ]);
 

@@ -57,6 +57,19 @@ it('cools a long cylinder of Bi = 1 as the table says', function (): void {
     expect($kelvin[0])->toEqualWithDelta(1.2071 * exp(-1.2558 ** 2 * 0.8), 5e-4);
 });
 
+it('cools a short cylinder as the product of wall and cylinder', function (): void {
+    // Incropera & DeWitt, section 5.8: θ(short cylinder) = θ(plane wall) · θ(long cylinder), here both of Bi = 1, Fo = 0.8.
+    $stuff = Stuff::of(0.2, 1100.0, 2100.0);
+    $network = new HeatNetwork(RadialMesh::round(0.02, null, 30), array_fill(0, 31, new Row(0.04 / 31, $stuff, $stuff)));
+    $kelvin = array_fill(0, 30 * 31, 1.0);
+    $seconds = 0.8 * 0.02 ** 2 * $stuff->volumetric() / 0.2;
+    for ($n = 0; $n < 150; $n++) {
+        $network->conduct($kelvin, $seconds / 150, 0.0, $n % 2 === 0);
+    }
+    $expected = 1.1191 * exp(-0.8603 ** 2 * 0.8) * 1.2071 * exp(-1.2558 ** 2 * 0.8);
+    expect($kelvin[15 * 30])->toEqualWithDelta($expected, 6e-4);
+});
+
 it('is of second order in time', function (): void {
     $stuff = Stuff::of(0.2, 1100.0, 2100.0);
     $exact = cooledWall(0.02, $stuff, 20, 4096, 3000.0)[10];
