@@ -34,6 +34,12 @@ final readonly class Field
         return new self($pointer, $label, FieldKind::Text, $optional, $choices);
     }
 
+    /** Whether it wants room for more than a figure. */
+    public function isLong(): bool
+    {
+        return in_array($this->kind, [FieldKind::Profile, FieldKind::Marks], true) || str_ends_with($this->pointer, '/path');
+    }
+
     public function isYesOrNo(): bool
     {
         return array_keys($this->choices) === ['no', 'yes'];
@@ -52,6 +58,6 @@ final readonly class Field
             return $value ? 'yes' : 'no';
         }
         // A wall of its own figures has no name to choose.
-        return is_array($value) && $this->kind !== FieldKind::Days ? 'own' : $this->kind->print($value, $system);
+        return is_array($value) && !in_array($this->kind, [FieldKind::Days, FieldKind::Profile, FieldKind::Marks], true) ? 'own' : $this->kind->print($value, $system);
     }
 }

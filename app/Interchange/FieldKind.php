@@ -25,6 +25,10 @@ enum FieldKind
     case Whole;
     case Text;
     case Days;
+    /** Heights and diameters, one pair after another. */
+    case Profile;
+    /** Heights and grams of water. */
+    case Marks;
 
     public function print(mixed $value, UnitSystem $system): string
     {
@@ -42,14 +46,16 @@ enum FieldKind
             $this === self::Hours   => Figure::short($number, 2) . ' h',
             $this === self::Minutes => Figure::short($number, 1) . ' min',
             $this === self::Number,
-            $this === self::Whole => Figure::short($number, 4),
-            $this === self::Days  => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
-            default               => is_scalar($value) ? (string) $value : '',
+            $this === self::Whole   => Figure::short($number, 4),
+            $this === self::Profile => self::pairs($value, fn(float $second): string => self::Length->print($second, $system), $system),
+            $this === self::Marks   => self::pairs($value, fn(float $second): string => self::Mass->print($second, $system), $system),
+            $this === self::Days    => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
+            default                 => is_scalar($value) ? (string) $value : '',
         };
     }
 
     /**
-     * @return int|float|string|list<string>
+     * @return int|float|string|list<string>|list<array{float, float}>
      *
      * @throws UnreadableQuantity
      */
@@ -65,6 +71,8 @@ enum FieldKind
             self::Whole       => (int) round(self::bare($text)),
             self::Text        => $text,
             self::Days        => self::days($text),
+            self::Profile     => self::readPairs($text, fn(string $second): float => Length::parse($second, $system)->mm(), $system),
+            self::Marks       => self::readPairs($text, fn(string $second): float => Mass::parse($second, UnitSystem::Metric)->g(), $system),
         };
     }
 
@@ -77,9 +85,46 @@ enum FieldKind
             self::Hours       => '20 h',
             self::Minutes     => '45 min',
             self::Days        => 'mon-fri',
+            self::Profile     => '0 mm: 40 mm; 25 mm: 60 mm',
+            self::Marks       => '10 mm: 52 g; 20 mm: 110 g',
             self::Text        => 'a few words',
             default           => '1.4',
         };
+    }
+
+    /** @param callable(float): string $print */
+    private static function pairs(mixed $value, callable $print, UnitSystem $system): string
+    {
+        $texts = [];
+        foreach (is_array($value) ? $value : [] as $pair) {
+            if (is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null)) {
+                $texts[] = self::Length->print((float) $pair[0], $system) . ': ' . $print((float) $pair[1]);
+            }
+        }
+
+        return implode('; ', $texts);
+    }
+
+    /**
+     * @param callable(string): float $read
+     *
+     * @return list<array{float, float}>
+     */
+    private static function readPairs(string $text, callable $read, UnitSystem $system): array
+    {
+        $pairs = [];
+        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
+            if (trim($part) === '') {
+                continue;
+            }
+            $two = explode(':', $part);
+            if (count($two) !== 2) {
+                throw UnreadableQuantity::noNumber(trim($part), '10 mm: 52; 20 mm: 110');
+            }
+            $pairs[] = [round(Length::parse($two[0], $system)->mm(), 6), round($read($two[1]), 6)];
+        }
+
+        return $pairs;
     }
 
     private static function bare(string $text): float

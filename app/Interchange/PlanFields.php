@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Interchange;
 
 use Pensilis\Plan\InclusionReader;
-use Pensilis\Plan\VesselReader;
 
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */
 final readonly class PlanFields
 {
+    private const SHAPES = ['box' => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum',
+        'hemisphere'              => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline',
+        'revolved'                => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water'];
+
     private const SIZES = ['diameter_mm' => 'Diameter', 'length_mm' => 'Length', 'width_mm' => 'Width',
         'bottom_diameter_mm'             => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
         'bottom_length_mm'               => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
-        'top_length_mm'                  => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height'];
+        'top_length_mm'                  => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height',
+        'side_mm'                        => 'Side', 'sides' => 'Number of sides', 'dam_mm' => 'Height of the dam (0: a film)',
+        'neck_diameter_mm'               => 'Diameter of the neck', 'neck_height_mm' => 'Height of the neck',
+        'path'                           => 'Outline, SVG path data in mm', 'profile' => 'Profile, height: diameter; …', 'marks' => 'Water marks, height: grams; …'];
 
     private const STUFFS = ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass'];
 
@@ -43,10 +49,11 @@ final readonly class PlanFields
     /** @return list<Field> */
     public function vessel(): array
     {
-        $shape = Document::value($this->document, '/vessel/shape');
-        $fields = [Field::choice('/vessel/shape', 'Shape', array_combine(VesselReader::SHAPES, ['box', 'cylinder', 'cone frustum', 'pyramid frustum', 'hemisphere']))];
-        foreach (Reshaping::SIZES[is_string($shape) ? $shape : ''] ?? [] as $key) {
-            $fields[] = Field::of("/vessel/{$key}", self::SIZES[$key], FieldKind::Length);
+        $fields = [Field::choice('/vessel/shape', 'Shape', self::SHAPES), ...$this->sizes('/vessel')];
+        foreach (array_keys($this->list('/vessel/steps')) as $i) {
+            $plain = array_intersect_key(self::SHAPES, array_flip(['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline']));
+            $fields[] = Field::choice("/vessel/steps/{$i}/shape", 'Step ' . ((int) $i + 1) . ' from below', $plain);
+            array_push($fields, ...$this->sizes("/vessel/steps/{$i}"));
         }
 
         return [
@@ -59,6 +66,20 @@ final readonly class PlanFields
             Field::choice('/vessel/viewed', 'Seen from', ['top' => 'open side', 'bottom' => 'floor', 'both' => 'both', 'sides' => 'sides'], true),
             Field::optional('/layering/max_pour_mm', 'No pour deeper than', FieldKind::Length),
         ];
+    }
+
+    /** @return list<Field> */
+    private function sizes(string $at): array
+    {
+        $shape = Document::value($this->document, "{$at}/shape");
+
+        return array_map(fn(string $key): Field => Field::of("{$at}/{$key}", self::SIZES[$key], match ($key) {
+            'sides'   => FieldKind::Whole,
+            'path'    => FieldKind::Text,
+            'profile' => FieldKind::Profile,
+            'marks'   => FieldKind::Marks,
+            default   => FieldKind::Length,
+        }), Reshaping::SIZES[is_string($shape) ? $shape : ''] ?? []);
     }
 
     /** @return list<Field> where an object hangs */

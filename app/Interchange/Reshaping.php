@@ -13,6 +13,13 @@ final class Reshaping
         'cone-frustum'    => ['bottom_diameter_mm', 'top_diameter_mm', 'height_mm'],
         'pyramid-frustum' => ['bottom_length_mm', 'bottom_width_mm', 'top_length_mm', 'top_width_mm', 'height_mm'],
         'hemisphere'      => ['diameter_mm'],
+        'sphere'          => ['diameter_mm', 'neck_diameter_mm', 'neck_height_mm'],
+        'regular-prism'   => ['sides', 'side_mm', 'height_mm'],
+        'outline'         => ['path', 'height_mm'],
+        'revolved'        => ['profile'],
+        'stepped'         => [],
+        'panel'           => ['length_mm', 'width_mm', 'dam_mm'],
+        'calibrated'      => ['marks', 'height_mm'],
     ];
 
     /** Share of the top that a tapered bottom begins with. */
@@ -41,21 +48,52 @@ final class Reshaping
         };
         $across = $say('diameter_mm', 'top_diameter_mm', 'length_mm', 'top_length_mm') ?? 80.0;
         $deep = $say('width_mm', 'top_width_mm') ?? $across;
-        $high = $say('height_mm') ?? 0.5 * $across;
-        $usual = ['diameter_mm'  => $across, 'length_mm' => $across, 'width_mm' => $deep, 'height_mm' => $high,
-            'bottom_diameter_mm' => self::TAPER * $across, 'top_diameter_mm' => $across,
-            'bottom_length_mm'   => self::TAPER * $across, 'bottom_width_mm' => self::TAPER * $deep,
-            'top_length_mm'      => $across, 'top_width_mm' => $deep];
+        $high = $say('height_mm', 'dam_mm') ?? 0.5 * $across;
+        $usual = self::usual($across, $deep, $high);
         $sizes = [];
         foreach (self::SIZES[$shape] as $key) {
-            $sizes[$key] = $say($key) ?? round($usual[$key], 1);
+            $sizes[$key] = $vessel[$key] ?? $usual[$key];
         }
-        $kept = array_diff_key($vessel, $usual, ['shape' => null]);
-        if (($kept['fill_mm'] ?? 0.0) > ($sizes['height_mm'] ?? 0.5 * $across)) {
+        if ($shape === 'stepped') {
+            $channel = ['shape' => 'box', 'length_mm' => 0.5 * $across, 'width_mm' => 0.5 * $deep, 'height_mm' => round(0.5 * $high, 1)];
+            $sizes['steps'] = [$channel, ['length_mm' => $across, 'width_mm' => $deep] + $channel];
+        }
+        $kept = array_diff_key($vessel, $usual, ['shape' => null, 'steps' => null]);
+        if (($kept['fill_mm'] ?? 0.0) > ($sizes['height_mm'] ?? $sizes['dam_mm'] ?? 0.5 * $across)) {
             unset($kept['fill_mm']);
         }
 
         return ['vessel' => ['shape' => $shape, ...$sizes, ...$kept]] + $document;
+    }
+
+    /**
+     * One step of a stepped vessel, as if it were a vessel of its own.
+     *
+     * @return callable(array<string, mixed>): array<string, mixed>
+     */
+    public static function ofStep(int $i): callable
+    {
+        return function (array $document) use ($i): array {
+            /** @var array<string, mixed> $document */
+            $step = self::vessel(['vessel' => Document::value($document, "/vessel/steps/{$i}")]);
+
+            return Document::with($document, "/vessel/steps/{$i}", $step['vessel']);
+        };
+    }
+
+    /** @return array<string, mixed> sizes that a shape begins with */
+    private static function usual(float $across, float $deep, float $high): array
+    {
+        $taper = fn(float $size): float => round(self::TAPER * $size, 1);
+
+        return ['diameter_mm'    => $across, 'length_mm' => $across, 'width_mm' => $deep, 'height_mm' => $high,
+            'bottom_diameter_mm' => $taper($across), 'top_diameter_mm' => $across,
+            'bottom_length_mm'   => $taper($across), 'bottom_width_mm' => $taper($deep),
+            'top_length_mm'      => $across, 'top_width_mm' => $deep,
+            'sides'              => 6, 'side_mm' => round(0.5 * $across, 1), 'dam_mm' => min($high, 5.0),
+            'neck_diameter_mm'   => round(0.25 * $across, 1), 'neck_height_mm' => 5.0,
+            'path'               => "M0 0H{$across}V{$deep}H0Z", 'profile' => [[0, $taper($across)], [$high, $across]],
+            'marks'              => [[$high, round(M_PI / 4000.0 * $across ** 2 * $high, 1)]]];
     }
 
     /**

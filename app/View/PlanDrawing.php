@@ -39,6 +39,18 @@ final readonly class PlanDrawing
         return $this->units($this->plan->vessel->wall->thickness);
     }
 
+    /** SVG points of an outline, pushed outward from the middle by so many drawing units. */
+    public function points(Section $section, float $beyond): string
+    {
+        $points = [];
+        foreach ($section->rim() as [$x, $y]) {
+            $far = max(1e-9, hypot($x, $y));
+            $points[] = round($this->units($x) + $beyond * $x / $far, 2) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
+        }
+
+        return implode(' ', $points);
+    }
+
     public function floor(): Section
     {
         return $this->plan->vessel->shape->sectionAt(0.0);

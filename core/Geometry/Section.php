@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Geometry;
 
 /**
- * A level cut through a vessel or an object: an ellipse or a rectangle about its own middle, in metres.
+ * A level cut through a vessel or an object about its own middle: an ellipse, a rectangle or an outline. Metres.
  *
  * Invariant: both half extents are at least 0. A point (the tip of a cone) is an ellipse of no size.
  */
@@ -13,7 +13,7 @@ final readonly class Section
 {
     private const CORNERS = 48;
 
-    private function __construct(public bool $round, public float $halfX, public float $halfY) {}
+    private function __construct(public bool $round, public float $halfX, public float $halfY, public ?Outline $outline = null) {}
 
     public static function ellipse(float $halfX, float $halfY): self
     {
@@ -25,10 +25,15 @@ final readonly class Section
         return new self(false, $halfX, $halfY);
     }
 
+    public static function within(Outline $outline): self
+    {
+        return new self(false, $outline->halfX, $outline->halfY, $outline);
+    }
+
     /** m² */
     public function area(): float
     {
-        return ($this->round ? M_PI : 4.0) * $this->halfX * $this->halfY;
+        return $this->outline->area ?? ($this->round ? M_PI : 4.0) * $this->halfX * $this->halfY;
     }
 
     /**
@@ -37,7 +42,7 @@ final readonly class Section
     public function perimeter(): float
     {
         if (!$this->round) {
-            return 4.0 * ($this->halfX + $this->halfY);
+            return $this->outline->perimeter ?? 4.0 * ($this->halfX + $this->halfY);
         }
         $sum = $this->halfX + $this->halfY;
         $h = $sum > 0.0 ? 3.0 * (($this->halfX - $this->halfY) / $sum) ** 2 : 0.0;
@@ -49,12 +54,47 @@ final readonly class Section
     public function holds(self $other, float $x, float $y): bool
     {
         foreach ($other->rim() as [$dx, $dy]) {
-            if ($this->beyond($x + $dx, $y + $dy) > 1e-9) {
+            if (!$this->contains($x + $dx, $y + $dy)) {
+                return false;
+            }
+        }
+        // A wall may also reach into an object between its corners.
+        foreach ($this->outline->corners ?? [] as [$cx, $cy]) {
+            if ($other->containsDeeply($cx - $x, $cy - $y)) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** @return list<array{float, float}> points on the edge: corners of a rectangle or an outline, many of an ellipse */
+    public function rim(): array
+    {
+        if ($this->outline !== null) {
+            return $this->outline->corners;
+        }
+        if (!$this->round) {
+            return [[$this->halfX, $this->halfY], [-$this->halfX, $this->halfY],
+                [-$this->halfX, -$this->halfY], [$this->halfX, -$this->halfY]];
+        }
+        $points = [];
+        for ($n = 0; $n < self::CORNERS; $n++) {
+            $turn = 2.0 * M_PI * $n / self::CORNERS;
+            $points[] = [$this->halfX * cos($turn), $this->halfY * sin($turn)];
+        }
+
+        return $points;
+    }
+
+    private function contains(float $x, float $y): bool
+    {
+        return $this->outline?->contains($x, $y) ?? $this->beyond($x, $y) <= 1e-9;
+    }
+
+    private function containsDeeply(float $x, float $y): bool
+    {
+        return $this->outline === null ? $this->beyond($x, $y) < -1e-9 : $this->outline->contains($x, $y);
     }
 
     /** How far a point lies outside, relative to the half extent; negative inside. */
@@ -66,21 +106,5 @@ final readonly class Section
         [$u, $v] = [abs($x) / $this->halfX, abs($y) / $this->halfY];
 
         return ($this->round ? sqrt($u * $u + $v * $v) : max($u, $v)) - 1.0;
-    }
-
-    /** @return list<array{float, float}> points on the edge: corners of a rectangle, many of an ellipse */
-    private function rim(): array
-    {
-        if (!$this->round) {
-            return [[$this->halfX, $this->halfY], [-$this->halfX, $this->halfY],
-                [$this->halfX, -$this->halfY], [-$this->halfX, -$this->halfY]];
-        }
-        $points = [];
-        for ($n = 0; $n < self::CORNERS; $n++) {
-            $turn = 2.0 * M_PI * $n / self::CORNERS;
-            $points[] = [$this->halfX * cos($turn), $this->halfY * sin($turn)];
-        }
-
-        return $points;
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Exception\MissingKey;
-use Pensilis\Geometry\Box;
-use Pensilis\Geometry\Cylinder;
+use Pensilis\Geometry\Bowl;
+use Pensilis\Geometry\Calibrated;
 use Pensilis\Geometry\Frustum;
-use Pensilis\Geometry\Hemisphere;
+use Pensilis\Geometry\Outline;
+use Pensilis\Geometry\Prism;
+use Pensilis\Geometry\Revolved;
+use Pensilis\Geometry\Section;
+use Pensilis\Geometry\Stepped;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Geometry\VesselShape;
 use Pensilis\Material\Sheet;
@@ -17,7 +22,11 @@ use Pensilis\Material\Stuff;
 /** Reads `vessel` of a plan file: millimetres there, metres in the core. */
 final readonly class VesselReader
 {
-    public const SHAPES = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'hemisphere'];
+    /** What stays on a level blank without a dam: 1.5–3 mm (common practice). */
+    private const FILM = 0.003;
+
+    public const SHAPES = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'regular-prism', 'outline',
+        'revolved', 'stepped', 'panel', 'calibrated'];
 
     public function __construct(private Problems $problems) {}
 
@@ -56,16 +65,69 @@ final readonly class VesselReader
         $mm = fn(string $key): float => $node->number($key) / 1e3;
 
         return match ($name) {
-            'box'          => Box::of($mm('length_mm'), $mm('width_mm'), $mm('height_mm')),
-            'cylinder'     => Cylinder::of($mm('diameter_mm'), $mm('height_mm')),
-            'cone-frustum' => Frustum::cone($mm('bottom_diameter_mm'), $mm('top_diameter_mm'), $mm('height_mm')),
-            'hemisphere'   => Hemisphere::of($mm('diameter_mm')),
-            default        => Frustum::pyramid(
+            'box'             => Prism::box($mm('length_mm'), $mm('width_mm'), $mm('height_mm')),
+            'cylinder'        => Prism::cylinder($mm('diameter_mm'), $mm('height_mm')),
+            'cone-frustum'    => Frustum::cone($mm('bottom_diameter_mm'), $mm('top_diameter_mm'), $mm('height_mm')),
+            'pyramid-frustum' => Frustum::pyramid(
                 [$mm('bottom_length_mm'), $mm('bottom_width_mm')],
                 [$mm('top_length_mm'), $mm('top_width_mm')],
                 $mm('height_mm'),
             ),
+            'hemisphere' => Bowl::hemisphere($mm('diameter_mm')),
+            'sphere'     => Bowl::sphere(
+                $mm('diameter_mm'),
+                $node->number('neck_diameter_mm', 0.0) / 1e3,
+                $node->number('neck_height_mm', 0.0) / 1e3,
+            ),
+            'regular-prism' => Prism::over(Section::within(Outline::regular((int) $node->number('sides'), $mm('side_mm'))), $mm('height_mm')),
+            'outline'       => Prism::over(Section::within(Outline::fromPath($node->text('path'))), $mm('height_mm')),
+            'revolved'      => $this->revolved($node),
+            'stepped'       => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
+            'calibrated'    => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
+            default         => $this->panel($node),
         };
+    }
+
+    /** A step is one of the plain shapes. */
+    private function step(Node $node): VesselShape
+    {
+        $name = $node->text('shape');
+        $plain = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline'];
+
+        return in_array($name, $plain, true) ? $this->shape($name, $node) : throw new MissingKey($node->at('shape'), 'one of ' . implode(', ', $plain));
+    }
+
+    private function revolved(Node $node): VesselShape
+    {
+        $shape = Revolved::turned($this->pairs($node, 'profile', 1e-3));
+        ImpossibleValue::unlessWithin('height', $node->number('height_mm', 1e3 * $shape->height()), 1e3 * $shape->height() - 1e-6, 1e3 * $shape->height() + 1e-6);
+
+        return $shape;
+    }
+
+    /** A blank with a dam; without one, a film that levels itself. */
+    private function panel(Node $node): VesselShape
+    {
+        $section = $node->has('path')
+            ? Section::within(Outline::fromPath($node->text('path')))
+            : Section::rectangle($node->number('length_mm') / 2e3, $node->number('width_mm') / 2e3);
+        $dam = $node->number('dam_mm') / 1e3;
+
+        return Prism::over($section, $dam > 0.0 ? $dam : self::FILM);
+    }
+
+    /**
+     * @param float $unit of the second figure; the first is always mm
+     *
+     * @return list<array{float, float}>
+     */
+    private function pairs(Node $node, string $key, float $unit): array
+    {
+        return array_map(function (Node $pair) use ($unit): array {
+            [$height, $value] = $pair->numbers();
+
+            return [1e-3 * $height, $unit * $value];
+        }, $node->children($key));
     }
 
     private function sheet(Node $node): ?Sheet

@@ -40,6 +40,26 @@ final class EquivalentRadius
         return Brent::root($excess, 0.25 * min($a, $b), 8.0 * max($a, $b), 1e-9);
     }
 
+    /**
+     * Any other section, through the rectangle of its area and perimeter; one that is rounder than a square lies
+     * between the square and the circle by its roundness 4πA/P².
+     */
+    public static function ofOutline(float $area, float $perimeter, float $conductance, float $conductivity): float
+    {
+        $roundness = 4.0 * M_PI * $area / $perimeter ** 2;
+        $square = 0.25 * M_PI;
+        if ($roundness <= $square) {
+            $sum = 0.25 * $perimeter;
+            $spread = sqrt(max(0.0, $sum * $sum - $area));
+
+            return self::ofRectangle(0.5 * ($sum + $spread), 0.5 * ($sum - $spread), $conductance, $conductivity);
+        }
+        $side = 0.5 * sqrt($area);
+        $share = ($roundness - $square) / (1.0 - $square);
+
+        return (1.0 - $share) * self::ofRectangle($side, $side, $conductance, $conductivity) + $share * sqrt($area / M_PI);
+    }
+
     /** First root of ζ tan ζ = Bi. */
     public static function plane(float $biot): float
     {

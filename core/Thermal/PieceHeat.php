@@ -91,7 +91,9 @@ final readonly class PieceHeat
         }
         $conductance = EquivalentRadius::conductance($this->vessel->wall);
 
-        return EquivalentRadius::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity);
+        return $section->outline === null
+            ? EquivalentRadius::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity)
+            : EquivalentRadius::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity);
     }
 
     /** @param non-empty-list<array{CalibratedResin, float, float}> $pours */

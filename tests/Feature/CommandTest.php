@@ -25,7 +25,7 @@ function command(string $name, array|string $plan, string ...$options): array
 it('checks', function (): void {
     [$code, $said] = command('check', Plans::coneWithPours());
     expect([$code, $said])->toBe([0, ['valid' => true, 'problems' => []]]);
-    [$code, $said, $errors] = command('check', Plans::changed(['/vessel/shape' => 'sphere', '/ambient/celsius' => 294], Plans::coneWithPours()));
+    [$code, $said, $errors] = command('check', Plans::changed(['/vessel/shape' => 'stl', '/ambient/celsius' => 294], Plans::coneWithPours()));
     expect($code)->toBe(2)
         ->and($said['valid'])->toBeFalse()
         ->and(array_column($said['problems'], 'pointer'))->toBe(['/ambient/celsius', '/vessel/shape'])

@@ -23,7 +23,7 @@ final class EditPiece extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['f' => ['required', 'array', 'max:12000'], 'f.*' => ['nullable', 'string', 'max:200']];
+        return ['f' => ['required', 'array', 'max:12000'], 'f.*' => ['nullable', 'string', 'max:1048576']];
     }
 
     /**
@@ -54,7 +54,7 @@ final class EditPiece extends FormRequest
         if ($errors !== []) {
             throw ValidationException::withMessages($errors);
         }
-        foreach (['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...)] as $pointer => $reshape) {
+        foreach ($this->reshapings($document) as $pointer => $reshape) {
             if (Document::value($changed, $pointer) !== Document::value($document, $pointer)) {
                 $changed = $reshape($changed);
                 $this->reshaped = true;
@@ -68,6 +68,22 @@ final class EditPiece extends FormRequest
     public function reshapes(): bool
     {
         return $this->reshaped;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, callable(array<string, mixed>): array<string, mixed>> by the choice that asks for them
+     */
+    private function reshapings(array $document): array
+    {
+        $steps = Document::value($document, '/vessel/steps');
+        $reshapings = ['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...)];
+        foreach (array_keys(is_array($steps) ? $steps : []) as $i) {
+            $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
+        }
+
+        return $reshapings;
     }
 
     private function typed(Field $field): ?string

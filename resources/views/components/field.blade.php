@@ -9,6 +9,8 @@
                 <option value="{{ $value }}" @selected($view->typed($field) === (string) $value)>{{ $words }}</option>
             @endforeach
         </select>
+    @elseif($field->isLong())
+        <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form" rows="3" spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
     @else
         <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form" autocomplete="off"
                value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif maxlength="200">

@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 use Pensilis\Exception\HeatNotModelled;
-use Pensilis\Geometry\Box;
-use Pensilis\Geometry\Cylinder;
-use Pensilis\Geometry\Hemisphere;
+use Pensilis\Geometry\Bowl;
+use Pensilis\Geometry\Prism;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Material\Sheet;
 use Pensilis\Material\Stuff;
@@ -58,7 +57,7 @@ it('warms an insulated pour by the heat of cure over the heat capacity', functio
 });
 
 it('closes its energy balance over a sequence of pours', function (float $celsius, float $rate): void {
-    $heat = new PieceHeat(Vessel::of(Cylinder::of(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
+    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
     $resin = deepResin($rate);
     $run = $heat->follow([[$resin, 0.014, 0.0], [$resin, 0.012, 72 * 3600.0], [$resin, 0.034, 144 * 3600.0]], 86400.0 * 60);
     expect($run->energyError())->toBeLessThan(0.005)
@@ -139,8 +138,8 @@ it('tolerates what the sheet\'s own deepest pour reaches, within bounds', functi
 });
 
 it('runs on depth alone only where that is cool and wide', function (): void {
-    $tray = new PieceHeat(Vessel::of(Box::of(0.4, 0.3, 0.012), Sheet::siliconeMold(), Sheet::board()), room(21.0));
-    $block = new PieceHeat(Vessel::of(Cylinder::of(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room(21.0));
+    $tray = new PieceHeat(Vessel::of(Prism::box(0.4, 0.3, 0.012), Sheet::siliconeMold(), Sheet::board()), room(21.0));
+    $block = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room(21.0));
     expect($tray->mayBeThin())->toBeTrue()
         ->and($block->mayBeThin())->toBeFalse();
 });
@@ -159,7 +158,7 @@ it('agrees with depth alone where the vessel is very wide', function (): void {
 
 it('is cooler in a small mold than in a wide slab', function (): void {
     // A 90 × 50 mm block reads far too hot in one dimension: the wall takes most of its heat.
-    $heat = new PieceHeat(Vessel::of(Cylinder::of(0.09, 0.05), Sheet::siliconeMold(), Sheet::board()), room(25.0));
+    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.05), Sheet::siliconeMold(), Sheet::board()), room(25.0));
     $run = $heat->follow([[deepResin(), 0.05, 0.0]], 86400.0 * 60);
     $slab = Calibration::slabPeak(Plans::deep(), CureLaw::usual(2.06e-5, 298.15), 0.05, Temperature::celsius(25.0));
     expect($run->tracks()[0]->peak)->toBeLessThan($slab->k() - 15.0);
@@ -177,7 +176,7 @@ it('changes little on finer cells', function (): void {
 });
 
 it('keeps its milestones in order, and a late gel moves all of them', function (float $celsius): void {
-    $heat = new PieceHeat(Vessel::of(Cylinder::of(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
+    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
     $pour = SimulatedPour::of($heat->follow([[deepResin(), 0.02, 3600.0]], 86400.0 * 60)->tracks()[0], 300.0);
     expect($pour->workingUntil)->toBeGreaterThan(0.0)->toBeLessThan($pour->gelFirst)
         ->and($pour->gelFirst)->toBeLessThanOrEqual($pour->gelLast)
@@ -208,7 +207,7 @@ it('follows the day', function (): void {
 });
 
 it('can try a future and come back', function (): void {
-    $heat = new PieceHeat(Vessel::of(Cylinder::of(0.06, 0.03), Sheet::siliconeMold(), Sheet::board()), room(21.0));
+    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.06, 0.03), Sheet::siliconeMold(), Sheet::board()), room(21.0));
     $run = $heat->begin(deepResin());
     $run->pour(deepResin(), 0.01, 0.0, 6);
     $copy = clone $run;
@@ -223,11 +222,11 @@ it('can try a future and come back', function (): void {
 });
 
 it('says by name that a tapered vessel is not simulated', function (): void {
-    new PieceHeat(Vessel::of(Hemisphere::of(0.08), Sheet::siliconeMold(), Sheet::board()), room(21.0));
+    new PieceHeat(Vessel::of(Bowl::hemisphere(0.08), Sheet::siliconeMold(), Sheet::board()), room(21.0));
 })->throws(HeatNotModelled::class, 'tapered or curved');
 
 it('tells the heat that reaches a place', function (): void {
-    $heat = new PieceHeat(Vessel::of(Cylinder::of(0.1, 0.05), Sheet::siliconeMold(), Sheet::board()), room(27.0));
+    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.1, 0.05), Sheet::siliconeMold(), Sheet::board()), room(27.0));
     $field = $heat->follow([[deepResin(5e-5), 0.05, 0.0]], 86400.0 * 30)->field();
     expect($field->greatestWithin(0.0, 0.05, 0.0, 0.05))->toBeGreaterThan($field->greatestWithin(0.0, 0.05, 0.045, 0.05))
         ->and($field->greatestWithin(0.06, 0.07, 0.0, 0.05))->toBeNull()

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Geometry;
+
+use Pensilis\Exception\CrossingOutline;
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Numerics\GaussLegendre;
+
+/**
+ * A closed line in plan, about the middle of its bounding box. Metres.
+ *
+ * Area by Green's theorem, ½∮(x dy − y dx), exact on lines and Bézier curves and to rounding on arcs; the corners
+ * are a chord polygon, for drawings and for telling inside from outside. Invariant: it runs round once.
+ */
+final readonly class Outline
+{
+    /** An arc of at most half a turn, cut into so many panels, is integrated to rounding. */
+    private const PANELS = 8;
+
+    /** @param non-empty-list<array{float, float}> $corners */
+    private function __construct(public array $corners, public float $area, public float $perimeter, public float $halfX, public float $halfY) {}
+
+    /** SVG path data in millimetres. */
+    public static function fromPath(string $path): self
+    {
+        return self::of(PathReader::curves($path), 1e-3);
+    }
+
+    /** A regular polygon standing on a side. */
+    public static function regular(int $sides, float $side): self
+    {
+        ImpossibleValue::unlessWithin('number of sides', $sides, 3.0, 100.0);
+        ImpossibleValue::unlessPositive('side', $side);
+        $radius = 0.5 * $side / sin(M_PI / $sides);
+        $corner = fn(int $n): array => [$radius * sin(M_PI / $sides * (2 * $n + 1)), -$radius * cos(M_PI / $sides * (2 * $n + 1))];
+        $curves = [];
+        for ($n = 0; $n < $sides; $n++) {
+            $curves[] = Cubic::line($corner($n), $corner(($n + 1) % $sides));
+        }
+        assert($curves !== []);
+
+        return self::of($curves, 1.0);
+    }
+
+    /** @return bool whether a point lies inside or on the line */
+    public function contains(float $x, float $y): bool
+    {
+        $inside = false;
+        [$px, $py] = $this->corners[count($this->corners) - 1];
+        foreach ($this->corners as [$qx, $qy]) {
+            if (abs(($qx - $px) * ($y - $py) - ($qy - $py) * ($x - $px)) <= 1e-9 * hypot($qx - $px, $qy - $py)
+                && ($x - $px) * ($x - $qx) + ($y - $py) * ($y - $qy) <= 1e-12) {
+                return true;
+            }
+            if (($py > $y) !== ($qy > $y) && $x < $px + ($y - $py) / ($qy - $py) * ($qx - $px)) {
+                $inside = !$inside;
+            }
+            [$px, $py] = [$qx, $qy];
+        }
+
+        return $inside;
+    }
+
+    /**
+     * @param non-empty-list<Curve> $curves a closed chain
+     * @param float                 $unit   metres
+     */
+    private static function of(array $curves, float $unit): self
+    {
+        [$area, $perimeter, $points] = [0.0, 0.0, []];
+        foreach ($curves as $curve) {
+            $area += 0.5 * GaussLegendre::integrate(function (float $t) use ($curve): float {
+                [[$x, $y], [$dx, $dy]] = [$curve->point($t), $curve->tangent($t)];
+
+                return $x * $dy - $y * $dx;
+            }, 0.0, 1.0, self::PANELS);
+            $perimeter += GaussLegendre::integrate(fn(float $t): float => hypot(...$curve->tangent($t)), 0.0, 1.0, self::PANELS);
+            for ($n = 0; $n < $curve->chords(); $n++) {
+                $points[] = $curve->point($n / $curve->chords());
+            }
+        }
+        self::mustNotCross($points);
+        [$x, $y] = [array_column($points, 0), array_column($points, 1)];
+        assert($x !== [] && $y !== [] && $points !== []);
+        [$middleX, $middleY] = [0.5 * (min($x) + max($x)), 0.5 * (min($y) + max($y))];
+        ImpossibleValue::unlessPositive('area of the outline', abs($area));
+
+        return new self(
+            array_map(fn(array $p): array => [$unit * ($p[0] - $middleX), $unit * ($p[1] - $middleY)], $points),
+            abs($area) * $unit ** 2,
+            $perimeter * $unit,
+            0.5 * $unit * (max($x) - min($x)),
+            0.5 * $unit * (max($y) - min($y)),
+        );
+    }
+
+    /**
+     * Sweeps along x, so that only edges that overlap there are compared.
+     *
+     * @param list<array{float, float}> $points
+     *
+     * @throws CrossingOutline
+     */
+    private static function mustNotCross(array $points): void
+    {
+        $edges = [];
+        $count = count($points);
+        foreach ($points as $i => [$x, $y]) {
+            [$toX, $toY] = $points[($i + 1) % $count];
+            $edges[] = [min($x, $toX), max($x, $toX), $x, $y, $toX, $toY, $i];
+        }
+        usort($edges, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+        foreach ($edges as $n => [, $right, $ax, $ay, $bx, $by, $i]) {
+            for ($m = $n + 1; $m < $count && $edges[$m][0] <= $right; $m++) {
+                [, , $cx, $cy, $dx, $dy, $j] = $edges[$m];
+                if (($i + 1) % $count === $j || ($j + 1) % $count === $i) {
+                    continue;
+                }
+                $side = fn(float $px, float $py, float $qx, float $qy, float $rx, float $ry): float => ($qx - $px) * ($ry - $py) - ($qy - $py) * ($rx - $px);
+                [$c, $d] = [$side($ax, $ay, $bx, $by, $cx, $cy), $side($ax, $ay, $bx, $by, $dx, $dy)];
+                [$a, $b] = [$side($cx, $cy, $dx, $dy, $ax, $ay), $side($cx, $cy, $dx, $dy, $bx, $by)];
+                if ($a * $b < 0.0 && $c * $d < 0.0) {
+                    throw new CrossingOutline($ax + $a / ($a - $b) * ($bx - $ax), $ay + $a / ($a - $b) * ($by - $ay));
+                }
+            }
+        }
+    }
+}
