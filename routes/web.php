@@ -14,6 +14,7 @@ use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
 use App\Http\Controllers\TrashedPieceController;
 use Illuminate\Support\Facades\Route;
@@ -51,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
     Route::delete('/pieces/{piece}/objects/{object}', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
+    Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');
     Route::put('/trash/{trashed}', [TrashedPieceController::class, 'update'])->name('trash.update');
 });

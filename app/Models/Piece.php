@@ -8,8 +8,10 @@ use App\Interchange\PlanFile;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Pensilis\Plan\Plan;
 
 /**
@@ -19,12 +21,19 @@ use Pensilis\Plan\Plan;
  * @property int                  $studio_id
  * @property string               $title
  * @property array<string, mixed> $document
+ * @property int                  $state
  * @property Carbon               $updated_at
  */
 final class Piece extends Model
 {
     use HasUlids;
     use SoftDeletes;
+
+    /** Changes that can be undone. */
+    private const STEPS = 50;
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['state' => 0];
 
     protected $fillable = ['title', 'document'];
 
@@ -49,6 +58,39 @@ final class Piece extends Model
         $title = $document['title'] ?? '';
 
         return $this->fill(['document' => $document, 'title' => is_string($title) ? $title : '']);
+    }
+
+    /**
+     * Changes the piece so that it can be undone.
+     *
+     * @param array<string, mixed> $document that is known to make a plan
+     */
+    public function change(array $document): void
+    {
+        if ($document === $this->document) {
+            return;
+        }
+        DB::transaction(function () use ($document): void {
+            $this->states()->where('number', '>', $this->state)->delete();
+            $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document]);
+            $this->hold($document)->forceFill(['state' => $this->state + 1])->save();
+            $this->states()->create(['number' => $this->state, 'document' => $document]);
+            $this->states()->where('number', '<', $this->state - self::STEPS)->delete();
+        });
+    }
+
+    /** Goes so many changes back or forth; false where there are none. */
+    public function step(int $by): bool
+    {
+        $state = $this->states()->where('number', $this->state + $by)->first();
+
+        return $state !== null && $this->hold($state->document)->forceFill(['state' => $state->number])->save();
+    }
+
+    /** @return HasMany<PieceState, $this> */
+    public function states(): HasMany
+    {
+        return $this->hasMany(PieceState::class);
     }
 
     /** Names what the answers depend on: all of the document. */

@@ -19,6 +19,7 @@ final readonly class DrawnObject
         public float $xMm,
         public float $yMm,
         public bool $sits = true,
+        public string $points = '',
     ) {}
 
     public function says(): string

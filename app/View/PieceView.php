@@ -23,7 +23,7 @@ final readonly class PieceView
 {
     /** What each question of the verdict listens to. */
     private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours',
-        'outside-vessel', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
+        'outside-vessel', 'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
 
     private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-yet', 'no-gel', 'no-full-cure'];
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Pensilis\Geometry\Cone;
+use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Section;
+use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
@@ -169,7 +172,7 @@ final readonly class SectionDrawing
             $drawn[] = new DrawnObject(
                 $i,
                 $inclusion->id,
-                $inclusion->solid instanceof \Pensilis\Geometry\Ellipsoid,
+                $inclusion->solid instanceof Ellipsoid,
                 $this->x($inclusion->x),
                 $this->y($bottom + $half),
                 round(1e3 * $inclusion->solid->footprint()->halfX * $this->scale, 2),
@@ -178,10 +181,20 @@ final readonly class SectionDrawing
                 1e3 * $inclusion->x,
                 1e3 * $inclusion->y,
                 !in_array($inclusion->id, $this->layout->unsupported ?? [$inclusion->id], true),
+                $inclusion->solid instanceof Cone ? $this->triangle($inclusion, $bottom) : '',
             );
         }
 
         return $drawn;
+    }
+
+    private function triangle(Inclusion $inclusion, float $bottom): string
+    {
+        $half = $inclusion->solid->footprint()->halfX;
+        $foot = $this->y($bottom);
+
+        return implode(' ', ["{$this->x($inclusion->x - $half)},{$foot}", "{$this->x($inclusion->x + $half)},{$foot}",
+            "{$this->x($inclusion->x)},{$this->y($bottom + $inclusion->solid->height())}"]);
     }
 
     /** y of the underside of the mold; its floor is never stretched. */

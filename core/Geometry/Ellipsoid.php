@@ -55,6 +55,15 @@ final readonly class Ellipsoid implements Solid
         return 4.0 * M_PI * (($a * $b + $a * $c + $b * $c) / 3.0) ** (1.0 / self::P);
     }
 
+    public function support(float $x, float $y, float $z): array
+    {
+        $length = sqrt(($this->a * $x) ** 2 + ($this->b * $y) ** 2 + ($this->c * $z) ** 2);
+
+        return $length > 0.0
+            ? [$this->a ** 2 * $x / $length, $this->b ** 2 * $y / $length, $this->c + $this->c ** 2 * $z / $length]
+            : [0.0, 0.0, $this->c];
+    }
+
     public function footprint(): Section
     {
         return Section::ellipse($this->a, $this->b);

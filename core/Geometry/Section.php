@@ -87,6 +87,21 @@ final readonly class Section
         return $points;
     }
 
+    /**
+     * A point of an ellipse or a rectangle that lies farthest in a direction.
+     *
+     * @return array{float, float}
+     */
+    public function support(float $x, float $y): array
+    {
+        if (!$this->round) {
+            return [$x < 0.0 ? -$this->halfX : $this->halfX, $y < 0.0 ? -$this->halfY : $this->halfY];
+        }
+        $length = hypot($this->halfX * $x, $this->halfY * $y);
+
+        return $length > 0.0 ? [$this->halfX ** 2 * $x / $length, $this->halfY ** 2 * $y / $length] : [0.0, 0.0];
+    }
+
     private function contains(float $x, float $y): bool
     {
         return $this->outline?->contains($x, $y) ?? $this->beyond($x, $y) <= 1e-9;

@@ -17,6 +17,13 @@ interface Solid
 
     public function surfaceArea(): float;
 
+    /**
+     * A point of the body that lies farthest in a direction.
+     *
+     * @return array{float, float, float}
+     */
+    public function support(float $x, float $y, float $z): array;
+
     /** The widest cut: what is seen in plan. */
     public function footprint(): Section;
 }

@@ -55,6 +55,11 @@ final readonly class Upright implements Solid
         return 2.0 * $this->section->area() + $this->section->perimeter() * $this->height;
     }
 
+    public function support(float $x, float $y, float $z): array
+    {
+        return [...$this->section->support($x, $y), $z < 0.0 ? 0.0 : $this->height];
+    }
+
     public function footprint(): Section
     {
         return $this->section;

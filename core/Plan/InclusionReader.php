@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Geometry\Cone;
 use Pensilis\Geometry\Ellipsoid;
+use Pensilis\Geometry\Rod;
 use Pensilis\Geometry\Solid;
 use Pensilis\Geometry\Upright;
 use Pensilis\Material\Hold;
@@ -15,7 +17,7 @@ use Pensilis\Material\Substance;
 /** Reads one of `inclusions` of a plan file: millimetres and g/cm³ there, SI in the core. */
 final readonly class InclusionReader
 {
-    public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder'];
+    public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed'];
 
     public function __construct(private Problems $problems) {}
 
@@ -67,8 +69,11 @@ final readonly class InclusionReader
 
         return match ($shape) {
             'ellipsoid' => Ellipsoid::of($x, $y, $z),
-            'box'       => Upright::block($x, $y, $z),
-            default     => Upright::cylinder($x, $y, $z),
+            'cone'      => Cone::of($x, $y, $z),
+            'rod'       => Rod::of($x, $y, $z),
+            // A bed of grains is a box; its voids are open pores, which drink.
+            'box', 'granular-bed' => Upright::block($x, $y, $z),
+            default => Upright::cylinder($x, $y, $z),
         };
     }
 

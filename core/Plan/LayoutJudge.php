@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Geometry\Contact;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Verdict;
@@ -35,6 +36,7 @@ final readonly class LayoutJudge
         foreach ($this->plan->inclusions as $i => $inclusion) {
             array_push($notices, ...$this->ofObject($inclusion, "/inclusions/{$i}"));
         }
+        array_push($notices, ...$this->overlaps());
         foreach ($this->layout->pours as $k => $pour) {
             array_push($notices, ...$this->ofPour($pour, $k));
         }
@@ -158,6 +160,26 @@ final readonly class LayoutJudge
             self::mm($covered),
             self::mm($lift),
         ), $pointer, new Mend('Hang it from a thread', "{$pointer}/hold", 'hang'));
+    }
+
+    /** @return list<Notice> one for each pair of objects that reach into each other */
+    private function overlaps(): array
+    {
+        $notices = [];
+        $place = fn(Inclusion $one): array => [$one->x, $one->y, $this->layout->bottomOf($one)];
+        foreach ($this->plan->inclusions as $i => $one) {
+            foreach (array_slice($this->plan->inclusions, $i + 1, null, true) as $j => $other) {
+                if (Contact::overlap($one->solid, $place($one), $other->solid, $place($other))) {
+                    $notices[] = new Notice('objects-overlap', sprintf(
+                        '“%s” reaches into “%s”; move one of them.',
+                        $other->id,
+                        $one->id,
+                    ), "/inclusions/{$j}/at_mm");
+                }
+            }
+        }
+
+        return $notices;
     }
 
     /** @return list<Notice> */

@@ -2,6 +2,15 @@ import 'htmx.org';
 import './objects.js';
 import './current.js';
 
+// Undo and redo, but for what is just being typed.
+document.addEventListener('keydown', (event) => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('input, textarea, select')) {
+        return;
+    }
+    event.preventDefault();
+    document.querySelector(`.steps-of [value="${event.shiftKey ? 'forth' : 'back'}"]`)?.click();
+});
+
 document.addEventListener('click', (event) => {
     if (event.target instanceof Element && event.target.closest('[data-print]')) {
         window.print();

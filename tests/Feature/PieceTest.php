@@ -159,6 +159,38 @@ it('copies and deletes, and a delete can be undone', function (): void {
     $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk();
 });
 
+it('undoes and redoes the last fifty changes', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $move = fn(float $to) => $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => ['/inclusions/0/target_bottom_mm' => "{$to} mm"]])->assertSessionHasNoErrors();
+    $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
+    $bottom = fn(): float => (float) $piece->fresh()->document['inclusions'][0]['target_bottom_mm'];
+    $step('back')->assertSessionHas('said', 'There is nothing left to undo.');
+    foreach (range(15, 20) as $to) {
+        $move($to);
+    }
+    $step('back')->assertSessionHas('said', 'Undone.');
+    $step('back');
+    expect($bottom())->toBe(18.0);
+    $step('forth');
+    expect($bottom())->toBe(19.0);
+    // A new change takes the place of what was undone.
+    $move(25);
+    $step('forth')->assertSessionHas('said', 'There is nothing left to redo.');
+    $step('back');
+    expect($bottom())->toBe(19.0);
+    foreach (range(1, 60) as $n) {
+        $move(14 + $n / 10);
+    }
+    $undone = 0;
+    while ($step('back')->getSession()->get('said') === 'Undone.') {
+        $undone++;
+    }
+    expect($undone)->toBe(50)
+        ->and($piece->states()->count())->toBeLessThanOrEqual(51 + 1);
+    $step('sideways')->assertSessionHasErrors('step');
+});
+
 it('prints a sheet with everything that is done and when', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
@@ -174,7 +206,7 @@ it('is shut to members of other studios, at every address', function (string $me
     expect($piece->fresh()->document)->toEqual($piece->document);
 })->with([
     ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/file'], ['POST', '/copies'], ['POST', '/objects'],
-    ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'],
+    ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'], ['POST', '/steps'], ['POST', '/steps'],
 ]);
 
 it('does not bring back what another studio deleted', function (): void {

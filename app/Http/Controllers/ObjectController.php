@@ -25,7 +25,7 @@ final class ObjectController extends Controller
             return back()->withErrors(['kind' => 'A piece holds at most 500 objects.']);
         }
         $object = Starters::object($piece->document, $request->string('kind')->toString());
-        $piece->hold(Document::with($piece->document, "/inclusions/{$count}", $object))->save();
+        $piece->change(Document::with($piece->document, "/inclusions/{$count}", $object));
 
         return redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}");
     }
@@ -35,7 +35,7 @@ final class ObjectController extends Controller
         $objects = $piece->document['inclusions'] ?? [];
         abort_unless(is_array($objects) && isset($objects[$object]), 404);
         unset($objects[$object]);
-        $piece->hold(['inclusions' => array_values($objects)] + $piece->document)->save();
+        $piece->change(['inclusions' => array_values($objects)] + $piece->document);
 
         return redirect()->route('pieces.show', $piece);
     }

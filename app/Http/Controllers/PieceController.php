@@ -41,7 +41,7 @@ final class PieceController extends Controller
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
     {
-        $piece->hold($request->applyTo($piece->document, $this->studio()->units))->save();
+        $piece->change($request->applyTo($piece->document, $this->studio()->units));
 
         if (!$request->headers->has('HX-Request')) {
             return redirect()->route('pieces.show', $piece);

@@ -13,7 +13,7 @@ final class PourChoiceController extends Controller
 {
     public function destroy(Piece $piece): RedirectResponse
     {
-        $piece->hold(Document::without($piece->document, '/pours'))->save();
+        $piece->change(Document::without($piece->document, '/pours'));
 
         return redirect()->route('pieces.show', $piece)->with('said', 'The pours are found from the objects again.');
     }

@@ -3,7 +3,9 @@
    data-bottom="{{ $object->bottomMm }}" data-x="{{ $object->xMm }}" data-y="{{ $object->yMm }}"
    aria-label="{{ $object->says() }}" aria-orientation="{{ $vertical ? 'vertical' : 'horizontal' }}"
    aria-valuenow="{{ round($vertical ? $object->bottomMm : $object->xMm, 2) }}" aria-valuemin="{{ $vertical ? 0 : -round($most) }}" aria-valuemax="{{ round($most) }}">
-    @if($object->round)
+    @if($object->points !== '')
+        <polygon points="{{ $object->points }}"/>
+    @elseif($object->round)
         <ellipse cx="{{ $object->x }}" cy="{{ $object->y }}" rx="{{ $object->halfX }}" ry="{{ $object->halfY }}"/>
     @else
         <rect x="{{ $object->x - $object->halfX }}" y="{{ $object->y - $object->halfY }}" width="{{ 2 * $object->halfX }}" height="{{ 2 * $object->halfY }}"/>

@@ -4,6 +4,11 @@
         <div class="doings">
             <a class="btn btn-primary" href="{{ route('pieces.sheet', $view->piece, false) }}">Pour sheet</a>
             <a class="btn btn-outline-primary" href="{{ route('pieces.file', $view->piece, false) }}">Plan file</a>
+            <form method="post" action="{{ route('pieces.steps.store', $view->piece, false) }}" class="steps-of">
+                @csrf
+                <button class="btn btn-outline-primary" name="step" value="back" aria-keyshortcuts="Control+Z">Undo</button>
+                <button class="btn btn-outline-primary" name="step" value="forth" aria-keyshortcuts="Control+Shift+Z">Redo</button>
+            </form>
             <form method="post" action="{{ route('pieces.copies.store', $view->piece, false) }}">@csrf<button class="btn btn-outline-primary">Copy</button></form>
             <form method="post" action="{{ route('pieces.destroy', $view->piece, false) }}">@csrf @method('delete')<button class="btn btn-outline-primary">Delete</button></form>
         </div>

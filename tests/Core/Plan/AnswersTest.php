@@ -59,7 +59,7 @@ it('conserves volume: layers and objects fill the vessel', function (int $seed):
         ][$n % 3];
         $objects = [];
         for ($i = 0; $i < 3; $i++) {
-            $objects[] = ['id'     => "o{$i}", 'shape' => ['ellipsoid', 'disc', 'box', 'cylinder'][mt_rand(0, 3)],
+            $objects[] = ['id'     => "o{$i}", 'shape' => ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed'][mt_rand(0, 6)],
                 'size_mm'          => [mt_rand(4, 20), mt_rand(4, 20), mt_rand(4, 20)], 'at_mm' => [mt_rand(-25, 25), mt_rand(-25, 25)],
                 'target_bottom_mm' => mt_rand(8, 40), 'tolerance_mm' => 4, 'material' => ['skeleton_g_cm3' => 2.5, 'open_porosity' => 0.2], 'sealed_coats' => 1];
         }
@@ -163,6 +163,7 @@ it('judges pours that are given, and refuses none', function (array $changes, st
     'no layer'                => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer'],
     'lifted by its cover'     => [['/pours/1/depth_mm' => 30, '/pours/2/depth_mm' => 16], 'floats-off'],
     'in the wall'             => [['/inclusions/0/at_mm' => [35, 0]], 'outside-vessel'],
+    'into each other'         => [['/inclusions/1' => ['id' => 'coin', 'shape' => 'disc', 'size_mm' => [20, 20, 3], 'at_mm' => [10, 0], 'target_bottom_mm' => 26, 'tolerance_mm' => 1, 'material' => ['skeleton_g_cm3' => 8.5]]], 'objects-overlap'],
     'bare and porous'         => [['/inclusions/0/sealed_coats' => 0], 'seal-first'],
     'damp'                    => [['/inclusions/0/material/moisture_pct' => 15], 'dry-first'],
     'too hot for the object'  => [['/inclusions/0/material/max_celsius' => 22], 'object-too-hot'],

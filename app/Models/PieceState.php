@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a piece was, or will be again, at one step of its changes.
+ *
+ * @property int                  $number
+ * @property array<string, mixed> $document
+ */
+final class PieceState extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['number', 'document'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'json'];
+    }
+}
