@@ -16,6 +16,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
+use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrashedPieceController;
 use Illuminate\Support\Facades\Route;
 
@@ -47,6 +48,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
+    Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');
     Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');

@@ -109,6 +109,11 @@ final readonly class PieceView
         return new PlanDrawing($this->plan);
     }
 
+    public function template(bool $mirrored): TemplateDrawing
+    {
+        return new TemplateDrawing($this->plan, $this->layout(), $mirrored);
+    }
+
     public function rail(): ?TimeRail
     {
         return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);

@@ -41,7 +41,10 @@ for (const [name, viewport] of [
                 await summary.click();
             }
             await holds(page);
+            const piece = page.url();
             await page.getByRole('link', { name: 'Pour sheet' }).click();
+            await holds(page);
+            await page.goto(`${piece}/template`);
             await holds(page);
         });
     });

@@ -90,6 +90,29 @@ test('a problem says its figure and is mended with one press', async ({ page }) 
     await expect(page.locator('.verdict')).not.toContainText('would stand out');
 });
 
+test('the template is full size on paper', async ({ page }) => {
+    await ownCone(page);
+    await page.getByRole('link', { name: 'Template' }).click();
+    const box = await page.locator('.template svg').boundingBox();
+    // 96 CSS pixels are an inch of 25.4 mm: 116 mm of drawing.
+    expect(box.width).toBeCloseTo((116 * 96) / 25.4, 0);
+    await page.emulateMedia({ media: 'print' });
+    expect((await page.locator('.template svg').boundingBox()).width).toBeCloseTo((116 * 96) / 25.4, 0);
+    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});
+
+test('changes are undone and done again with keys', async ({ page }) => {
+    await ownCone(page);
+    await bottom(page).fill('18 mm');
+    await bottom(page).press('Tab');
+    await expect(cone(page)).toHaveAttribute('data-bottom', '18');
+    await cone(page).focus();
+    await page.keyboard.press('Control+z');
+    await expect(bottom(page)).toHaveValue('14 mm');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(bottom(page)).toHaveValue('18 mm');
+});
+
 test('the sheet prints on one page', async ({ page }) => {
     await ownCone(page);
     await page.getByRole('link', { name: 'Pour sheet' }).click();

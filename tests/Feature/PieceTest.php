@@ -198,6 +198,17 @@ it('prints a sheet with everything that is done and when', function (): void {
         ->assertSeeInOrder(['Larch cone block', 'Coat 1 on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
 });
 
+it('draws a placement template at full size, and mirrored', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/at_mm' => [12, 5]], Plans::cone()));
+    // 90 mm across, but wide enough for the 100 mm ruler with its margins of 8 mm; 90 high with margins and 22 mm of ruler.
+    $page = $this->actingAs($user)->get("/pieces/{$piece->id}/template")->assertOk();
+    $page->assertSee('width="116mm" height="128mm" viewBox="-58 -53 116 128"', false)->assertSee('M10.5 -5h3', false)->assertSee('cone, 14 mm');
+    $this->actingAs($user)->get("/pieces/{$piece->id}/template?mirrored=1")->assertOk()->assertSee('M-13.5 -5h3', false)->assertSee('Mirrored.');
+    $svg = $this->actingAs($user)->get("/pieces/{$piece->id}/template?as=svg")->assertOk()->assertDownload('template.svg');
+    expect(simplexml_load_string($svg->getContent()))->not->toBeFalse();
+});
+
 it('is shut to members of other studios, at every address', function (string $method, string $end): void {
     $piece = $this->pieceOf($this->member());
     $other = $this->member('other@studio.example', Studio::query()->create(['name' => 'Other', 'units' => 'metric']));
@@ -205,7 +216,7 @@ it('is shut to members of other studios, at every address', function (string $me
     $this->actingAs($other)->get('/pieces')->assertOk()->assertDontSee('Larch cone block');
     expect($piece->fresh()->document)->toEqual($piece->document);
 })->with([
-    ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/file'], ['POST', '/copies'], ['POST', '/objects'],
+    ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/template'], ['GET', '/file'], ['POST', '/copies'], ['POST', '/objects'],
     ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'], ['POST', '/steps'], ['POST', '/steps'],
 ]);
 

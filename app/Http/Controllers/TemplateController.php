@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Answers;
+use App\Models\Piece;
+use App\View\PieceView;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The placement template: a page to print, or the drawing alone to keep. */
+final class TemplateController extends Controller
+{
+    public function show(Request $request, Piece $piece, Answers $answers): Response
+    {
+        $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
+        $drawing = $view->template($request->boolean('mirrored'));
+        if ($request->string('as')->toString() !== 'svg') {
+            return response()->view('pieces.template', ['view' => $view, 'drawing' => $drawing]);
+        }
+
+        return response()->view('pieces.template-drawing', ['drawing' => $drawing, 'title' => $piece->title], 200, [
+            'Content-Type'        => 'image/svg+xml; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="template.svg"',
+        ]);
+    }
+}

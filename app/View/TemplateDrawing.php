@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Pensilis\Geometry\Section;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Layout;
+use Pensilis\Plan\Plan;
+
+/**
+ * The placement template at full size: one drawing unit is a millimetre.
+ *
+ * Seen from the open side as it is poured; mirrored it shows what a piece seen from its floor will show.
+ */
+final readonly class TemplateDrawing
+{
+    private const MARGIN = 8.0;
+
+    /** Room below the vessel for the ruler. */
+    private const RULER = 22.0;
+
+    /** Millimetres of the ruler that checks the printer. */
+    public const CHECK = 100;
+
+    public Section $rim;
+
+    public float $width;
+
+    public float $height;
+
+    public function __construct(private Plan $plan, private ?Layout $layout, public bool $mirrored)
+    {
+        $shape = $plan->vessel->shape;
+        $this->rim = $shape->sectionAt($shape->height());
+        $this->width = max(2e3 * $this->rim->halfX, self::CHECK) + 2.0 * self::MARGIN;
+        $this->height = 2e3 * $this->rim->halfY + 2.0 * self::MARGIN + self::RULER;
+    }
+
+    /** Top left corner of the drawing; the middle of the vessel is at (0, 0). */
+    public function left(): float
+    {
+        return -0.5 * $this->width;
+    }
+
+    public function top(): float
+    {
+        return -1e3 * $this->rim->halfY - self::MARGIN;
+    }
+
+    public function rulerTop(): float
+    {
+        return 1e3 * $this->rim->halfY + self::MARGIN;
+    }
+
+    /** SVG points of a section moved by (x, y) in metres. */
+    public function points(Section $section, float $x = 0.0, float $y = 0.0): string
+    {
+        $points = array_map(fn(array $p): string => $this->x($x + $p[0]) . ',' . round(-1e3 * ($y + $p[1]), 3), $section->rim());
+
+        return implode(' ', $points);
+    }
+
+    /** @return list<array{points: string, x: float, y: float, says: string}> */
+    public function objects(): array
+    {
+        return array_map(fn(Inclusion $one): array => [
+            'points' => $this->points($one->solid->footprint(), $one->x, $one->y),
+            'x'      => $this->x($one->x),
+            'y'      => round(-1e3 * $one->y, 3),
+            'says'   => sprintf('%s, %s mm', $one->id, round(1e3 * ($this->layout?->bottomOf($one) ?? $one->targetBottom), 1)),
+        ], $this->plan->inclusions);
+    }
+
+    private function x(float $metres): float
+    {
+        return round(($this->mirrored ? -1e3 : 1e3) * $metres, 3);
+    }
+}
