@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\ObjectController;
 use App\Http\Controllers\PasswordController;
@@ -39,6 +40,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
     Route::patch('/studio', [StudioController::class, 'update']);
     Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
+
+    Route::get('/materials', [MaterialController::class, 'index'])->name('materials');
 
     Route::get('/pieces', [PieceController::class, 'index'])->name('pieces.index');
     Route::post('/pieces', [PieceController::class, 'store'])->name('pieces.store');

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use Pensilis\Material\Kinds;
+
 /**
- * What a new piece and a new object begin with. Resins are plain kinds, not products; densities of objects are
- * those of docs/model.md (CRC Handbook ranges; memory), porosities and moisture memory.
+ * What a new piece and a new object begin with. Resins are plain kinds, not products.
  */
 final class Starters
 {
@@ -29,17 +30,6 @@ final class Starters
                 'recoat_open_h'             => 4, 'recoat_close_h' => 12, 'demold_h' => 24, 'full_cure_h' => 72,
                 'min_pour_mm'               => 1.5, 'max_pour_mm' => 8],
         ],
-    ];
-
-    public const MATERIALS = [
-        'seed-head' => ['name' => 'seed head or cone', 'skeleton_g_cm3' => 1.4, 'open_porosity' => 0.55, 'closed_porosity' => 0.05, 'moisture_pct' => 8, 'max_celsius' => 70],
-        'petals'    => ['name' => 'dried petals', 'skeleton_g_cm3' => 1.5, 'open_porosity' => 0.6, 'moisture_pct' => 6, 'max_celsius' => 55, 'bleeds' => true],
-        'wood'      => ['name' => 'dry wood', 'skeleton_g_cm3' => 1.5, 'open_porosity' => 0.53, 'moisture_pct' => 8, 'max_celsius' => 90],
-        'paper'     => ['name' => 'paper', 'skeleton_g_cm3' => 1.5, 'open_porosity' => 0.47, 'moisture_pct' => 6, 'max_celsius' => 90, 'soaks' => true],
-        'stone'     => ['name' => 'dense stone', 'skeleton_g_cm3' => 2.65, 'open_porosity' => 0.005, 'moisture_pct' => 0],
-        'shell'     => ['name' => 'shell', 'skeleton_g_cm3' => 2.93, 'open_porosity' => 0.01, 'moisture_pct' => 0],
-        'glass'     => ['name' => 'glass', 'skeleton_g_cm3' => 2.5, 'moisture_pct' => 0],
-        'brass'     => ['name' => 'brass', 'skeleton_g_cm3' => 8.5, 'moisture_pct' => 0],
     ];
 
     /** @return array<string, mixed> */
@@ -80,7 +70,13 @@ final class Starters
         return [
             'id'       => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
             'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
-            'material' => self::MATERIALS[$kind], 'sealed_coats' => 0,
+            'material' => self::material($kind), 'sealed_coats' => 0,
         ];
+    }
+
+    /** @return array<string, mixed> `material` of a kind of the library */
+    public static function material(string $kind): array
+    {
+        return Kinds::all()[$kind]->toMaterial();
     }
 }

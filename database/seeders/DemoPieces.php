@@ -32,7 +32,7 @@ final class DemoPieces
             'inclusions' => [[
                 'id'               => 'cone', 'shape' => 'ellipsoid', 'size_mm' => [28, 28, 34], 'at_mm' => [0, 0],
                 'target_bottom_mm' => 14, 'tolerance_mm' => 2, 'cover_mm' => 3,
-                'material'         => Starters::MATERIALS['seed-head'], 'sealed_coats' => 2,
+                'material'         => Starters::material('seed-head'), 'sealed_coats' => 2,
             ]],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'max_peak_celsius' => 60,
                 'hours'          => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00'], ['days' => 'sat-sun', 'from' => '10:00', 'to' => '16:00']]],
@@ -44,7 +44,7 @@ final class DemoPieces
     {
         $gentian = fn(string $id, int $x, int $y): array => [
             'id'               => $id, 'shape' => 'disc', 'size_mm' => [26, 26, 3], 'at_mm' => [$x, $y],
-            'target_bottom_mm' => 4, 'tolerance_mm' => 1, 'material' => Starters::MATERIALS['petals'], 'sealed_coats' => 2,
+            'target_bottom_mm' => 4, 'tolerance_mm' => 1, 'material' => Starters::material('petals'), 'sealed_coats' => 2,
         ];
 
         return [
@@ -72,9 +72,9 @@ final class DemoPieces
             'resins'     => [Starters::RESINS['deep']],
             'inclusions' => [
                 ['id'          => 'slate', 'shape' => 'box', 'size_mm' => [60, 40, 6], 'at_mm' => [-20, 0], 'target_bottom_mm' => 6, 'tolerance_mm' => 1,
-                    'material' => [...Starters::MATERIALS['stone'], 'name' => 'slate', 'skeleton_g_cm3' => 2.75], 'sealed_coats' => 1],
+                    'material' => [...Starters::material('stone'), 'name' => 'slate', 'skeleton_g_cm3' => 2.75], 'sealed_coats' => 1],
                 ['id'          => 'key', 'shape' => 'box', 'size_mm' => [58, 16, 4], 'at_mm' => [8, 6], 'target_bottom_mm' => 20, 'tolerance_mm' => 2,
-                    'material' => Starters::MATERIALS['brass']],
+                    'material' => Starters::material('brass')],
                 ['id'          => 'garnet', 'shape' => 'ellipsoid', 'size_mm' => [9, 8, 8], 'at_mm' => [40, -20], 'target_bottom_mm' => 20, 'tolerance_mm' => 3,
                     'material' => ['name' => 'garnet', 'skeleton_g_cm3' => 3.9, 'moisture_pct' => 0]],
             ],

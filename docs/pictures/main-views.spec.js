@@ -19,6 +19,11 @@ test('main views', async ({ page }) => {
     await open(page, 'Brass key on slate');
     await page.getByRole('link', { name: 'Pour sheet' }).click();
     await shot(page, 'pour-sheet');
+    await page.getByRole('link', { name: 'Back to the piece' }).click();
+    await page.getByRole('link', { name: 'Template' }).click();
+    await shot(page, 'template');
+    await page.goto('/materials');
+    await shot(page, 'materials');
     await page.goto('/studio');
     await shot(page, 'studio');
 });

@@ -27,6 +27,8 @@ for (const [name, viewport] of [
         test('list, studio and refusals', async ({ page }) => {
             await signIn(page);
             await holds(page);
+            await page.goto('/materials');
+            await holds(page);
             await page.goto('/studio');
             await holds(page);
             await page.getByRole('textbox', { name: 'Name' }).fill(' ');

@@ -137,6 +137,10 @@ it('adds objects with names of their own and takes them out', function (): void 
     $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'moonstone'])->assertSessionHasErrors('kind');
 });
 
+it('teaches what to do with each kind', function (): void {
+    $this->actingAs($this->member())->get('/materials')->assertOk()->assertSee('bog cotton')->assertSee('Where practice disagrees')->assertSee('CRC Handbook');
+});
+
 it('mends with one press what it offers to mend', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/sealed_coats' => 0], Plans::cone()));

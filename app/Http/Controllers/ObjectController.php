@@ -10,6 +10,7 @@ use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\Material\Kinds;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller
@@ -18,7 +19,7 @@ final class ObjectController extends Controller
 
     public function store(Request $request, Piece $piece): RedirectResponse
     {
-        $request->validate(['kind' => ['required', Rule::in(array_keys(Starters::MATERIALS))]], ['kind.*' => 'Choose what the object is made of.']);
+        $request->validate(['kind' => ['required', Rule::in(array_keys(Kinds::all()))]], ['kind.*' => 'Choose what the object is made of.']);
         $objects = $piece->document['inclusions'] ?? [];
         $count = is_array($objects) ? count($objects) : 0;
         if ($count >= self::MOST) {

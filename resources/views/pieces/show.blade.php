@@ -31,7 +31,7 @@
             @csrf
             <label for="kind">One more object, of</label>
             <select class="form-select form-select-sm" id="kind" name="kind">
-                @foreach(App\Interchange\Starters::MATERIALS as $kind => $material)<option value="{{ $kind }}">{{ $material['name'] }}</option>@endforeach
+                @foreach(Pensilis\Material\Kinds::byGroup() as $group => $kinds)<optgroup label="{{ $group }}">@foreach($kinds as $kind)<option value="{{ $kind->key }}">{{ $kind->name }}</option>@endforeach</optgroup>@endforeach
             </select>
             <button class="btn btn-sm btn-outline-primary">Add</button>
         </form>

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Material;
+
+/**
+ * A kind of thing that is cast in: what it is made of, how it is dried and sealed, how it looks in resin, and where
+ * the values come from.
+ */
+final readonly class Kind
+{
+    /** Density of a usual resin, to say whether a kind floats; kg/m³ (memory). */
+    private const RESIN = 1100.0;
+
+    public Substance $substance;
+
+    /** @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds and "s" soaks */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $group,
+        private array $figures,
+        public string $drying,
+        public string $sealing,
+        public string $colour,
+        public string $source,
+    ) {
+        [$skeleton, $open, $closed, $water, $heat, $flags] = $figures;
+        $this->substance = Substance::of(
+            1e3 * $skeleton,
+            $open,
+            $closed,
+            $water,
+            $heat,
+            str_contains($flags, 'b'),
+            str_contains($flags, 's'),
+        );
+    }
+
+    /** Share of a floating prism that lies below the surface of a usual resin; 1 and more sinks. */
+    public function draught(): float
+    {
+        return $this->substance->dryBulkDensity() / self::RESIN;
+    }
+
+    public function floats(): bool
+    {
+        return $this->draught() < 1.0;
+    }
+
+    /** Air that a millilitre of it can let go, ml. */
+    public function air(): float
+    {
+        return $this->substance->openPorosity;
+    }
+
+    /** The largest piece, in mm³, that may go in bare: less air than the bubble that nobody minds; null where any may. */
+    public function bareUpTo(): ?float
+    {
+        if ($this->substance->bleeds || $this->substance->soaks) {
+            return 0.0;
+        }
+
+        return $this->air() > 0.0 ? M_PI / 6.0 * (1e3 * Inclusion::BUBBLE_DIAMETER) ** 3 / $this->air() : null;
+    }
+
+    /** How it is held at its height. */
+    public function placing(): string
+    {
+        return $this->floats()
+            ? 'floats: press it into a tacky layer, first cover below its lift depth, or hang it'
+            : 'sinks: rests on the layer below; place it once that is set';
+    }
+
+    /** @return array<string, bool|float|string> `material` of a plan file */
+    public function toMaterial(): array
+    {
+        [$skeleton, $open, $closed, $water, $heat, $flags] = $this->figures;
+        $material = ['name' => $this->name, 'skeleton_g_cm3' => $skeleton, 'moisture_pct' => $water];
+        foreach (['open_porosity' => $open, 'closed_porosity' => $closed] as $name => $share) {
+            $material += $share > 0.0 ? [$name => $share] : [];
+        }
+        $material += $heat === null ? [] : ['max_celsius' => $heat];
+
+        return $material + (str_contains($flags, 'b') ? ['bleeds' => true] : []) + (str_contains($flags, 's') ? ['soaks' => true] : []);
+    }
+}
