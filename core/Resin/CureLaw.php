@@ -45,7 +45,8 @@ final readonly class CureLaw
     ) {
         ImpossibleValue::unlessWithin('rate k1', $k1, 0.0, 1.0);
         ImpossibleValue::unlessWithin('rate k2', $k2, 0.0, 1.0);
-        ImpossibleValue::unlessPositive('rates k1 and k2 together', $k1 + $k2);
+        // Nothing ever starts where the rate of fresh mix is nought.
+        ImpossibleValue::unlessPositive('rate of fresh mix (k1, or k2 where m is 0)', $k1 + ($m === 0.0 ? $k2 : 0.0));
         ImpossibleValue::unlessWithin('gel conversion', $gelConversion, 0.01, 0.99);
     }
 

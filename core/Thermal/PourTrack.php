@@ -154,8 +154,11 @@ final class PourTrack
     /** When an age that grows evenly from one moment to another reaches what is wanted, if it does. */
     private static function moment(float $age, float $pace, float $wanted, float $from, float $to): ?float
     {
-        $moment = $from + max(0.0, $wanted - $age) / $pace;
+        $left = max(0.0, $wanted - $age);
+        if ($left > $pace * ($to - $from)) {
+            return null;
+        }
 
-        return $moment <= $to ? $moment : null;
+        return $left > 0.0 ? $from + $left / $pace : $from;
     }
 }

@@ -104,7 +104,7 @@ it('refuses what cannot be, at its place, keeps what was typed and changes nothi
     'a time that is none'     => ['/studio/hours/0/from', '25:00', 'not a time of day'],
     'hours that end first'    => ['/studio/hours/0/to', '17:00', 'end before they begin'],
     'a start that is none'    => ['/studio/start', 'next week', 'local date and time'],
-    'a ratio of nothing'      => ['/resins/0/ratio/b', '0', 'must be above 0'],
+    'a ratio of nothing'      => ['/resins/0/ratio/b', '0', 'must be 0.01 or more'],
     'recoat on liquid'        => ['/resins/0/sheet/recoat_open_h', '3 h', 'contradicts itself'],
     'a thousand or a decimal' => ['/inclusions/0/size_mm/0', '1,500', 'without the comma'],
 ]);

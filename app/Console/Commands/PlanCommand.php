@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Interchange\PlanFile;
 use Illuminate\Console\Command;
 use Pensilis\Exception\HeatNotModelled;
+use Pensilis\Exception\PensilisException;
 use Pensilis\Exception\PlanRefused;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
@@ -33,6 +34,8 @@ abstract class PlanCommand extends Command
             return $this->refuse($refusal->problems);
         } catch (HeatNotModelled $refusal) {
             return $this->refuse([new Notice('not-yet', $refusal->getMessage(), '/vessel/shape')]);
+        } catch (PensilisException $failure) {
+            return $this->refuse([new Notice('not-computable', "This plan cannot be computed: {$failure->getMessage()} Check its figures for one that is far off.", '')]);
         }
         $this->write($answer);
 

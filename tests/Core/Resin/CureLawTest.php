@@ -49,6 +49,7 @@ it('refuses a law under which nothing can cure', function (callable $make): void
     expect($make)->toThrow(ImpossibleValue::class);
 })->with([
     'no rate'        => [fn() => new CureLaw(0.0, 5e4, 0.0, 5e4, 298.15, 1.0, 1.3, 3e5, 0.577)],
+    'never starts'   => [fn() => new CureLaw(0.0, 5e4, 1e-5, 5e4, 298.15, 1.0, 1.3, 3e5, 0.577)],
     'gel beyond all' => [fn() => new CureLaw(1e-6, 5e4, 1e-5, 5e4, 298.15, 1.0, 1.3, 3e5, 1.0)],
     'negative rate'  => [fn() => new CureLaw(-1e-6, 5e4, 1e-5, 5e4, 298.15, 1.0, 1.3, 3e5, 0.577)],
 ]);
