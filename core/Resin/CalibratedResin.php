@@ -48,9 +48,14 @@ final readonly class CalibratedResin
         $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel);
     }
 
-    /** Whether a pour of this temperature and conversion can no longer be worked. */
-    public function isStiff(float $kelvin, float $alpha, float $age): bool
+    /**
+     * How near a pour is to the end of its working time, which comes at 1: by conversion or by viscosity, whichever is
+     * sooner; at most 2, about even in time near 1.
+     */
+    public function stiffness(float $kelvin, float $alpha, float $age): float
     {
-        return $alpha >= $this->workingConversion || $this->viscosity->at($kelvin, $alpha, $age) >= Viscosity::WORKABLE;
+        $viscosity = 1.0 + log($this->viscosity->at($kelvin, $alpha, $age) / Viscosity::WORKABLE);
+
+        return min(2.0, max($alpha / max(1e-12, $this->workingConversion), $viscosity));
     }
 }

@@ -45,6 +45,8 @@ final class PourTrack
 
     private ?float $surfaceGel = null;
 
+    private float $stiffness;
+
     private float $ageFresh = 0.0;
 
     private float $ageSurface = 0.0;
@@ -65,6 +67,7 @@ final class PourTrack
         $this->surfaceCell = ($firstRow + $rowCount - 1) * $rings;
         $this->peakCell = $this->latestCell = $this->surfaceCell;
         $this->liquid = $rowCount * $resinRings;
+        $this->stiffness = $resin->stiffness($kelvin, 0.0, 0.0);
         $this->peak = $kelvin;
         $this->peakAt = $start;
     }
@@ -119,8 +122,12 @@ final class PourTrack
         $surface = $this->surfaceCell;
         $pace = $law->pace(0.5 * ($before[$surface] + $after[$surface]), $sheet);
         $this->ageFresh += $pace * $dt;
-        if ($this->workingUntil === null && $this->resin->isStiff($after[$surface], $surfaceAlpha, $this->ageFresh)) {
-            $this->workingUntil = $time + $dt;
+        if ($this->workingUntil === null) {
+            $stiff = $this->resin->stiffness($after[$surface], $surfaceAlpha, $this->ageFresh);
+            if ($stiff >= 1.0) {
+                $this->workingUntil = $time + $dt * min(1.0, max(0.0, (1.0 - $this->stiffness) / max(1e-9, $stiff - $this->stiffness)));
+            }
+            $this->stiffness = $stiff;
         }
         if ($this->surfaceGel !== null) {
             $from = max($time, $this->surfaceGel);
