@@ -125,9 +125,12 @@ final readonly class Diagnosis
     /** @param list<Wish> $others */
     private function nearestTarget(Wish $wish, array $others): ?float
     {
-        for ($n = 1; $n <= self::REACH; $n++) {
-            foreach ([-$n, $n] as $steps) {
-                $target = round(2000.0 * $wish->inclusion->targetBottom) / 2000.0 + $steps * LayerSearch::LATTICE / 1e6;
+        $inclusion = $wish->inclusion;
+        // From where it is covered, if it is too high now.
+        $covered = min($inclusion->targetBottom, $this->fill - $inclusion->solid->height() - $inclusion->cover + $inclusion->tolerance);
+        for ($n = 0; $n <= self::REACH; $n++) {
+            foreach (array_unique([-$n, $n]) as $steps) {
+                $target = (round(1e6 * $covered / LayerSearch::LATTICE) + $steps) * LayerSearch::LATTICE / 1e6;
                 if ($target >= 0.0 && $this->works([$wish->movedTo($target, $this->resinDensity, $this->fill), ...$others])) {
                     return $target;
                 }

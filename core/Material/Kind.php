@@ -65,14 +65,6 @@ final readonly class Kind
         return $this->air() > 0.0 ? M_PI / 6.0 * (1e3 * Inclusion::BUBBLE_DIAMETER) ** 3 / $this->air() : null;
     }
 
-    /** How it is held at its height. */
-    public function placing(): string
-    {
-        return $this->floats()
-            ? 'floats: press it into a tacky layer, first cover below its lift depth, or hang it'
-            : 'sinks: rests on the layer below; place it once that is set';
-    }
-
     /** @return array<string, bool|float|string> `material` of a plan file */
     public function toMaterial(): array
     {

@@ -77,12 +77,6 @@ final readonly class Layout
         return $this->pourAt($this->bottomOf($inclusion) + self::SAME);
     }
 
-    /** Index of the pour that holds the middle of an object. */
-    public function pourAround(Inclusion $inclusion): ?int
-    {
-        return $this->pourAt($this->bottomOf($inclusion) + 0.5 * $inclusion->solid->height());
-    }
-
     private function pourAt(float $height): ?int
     {
         foreach ($this->pours as $k => $pour) {

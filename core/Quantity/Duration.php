@@ -18,11 +18,6 @@ final readonly class Duration
         return new self($value);
     }
 
-    public static function seconds(float $value): self
-    {
-        return new self($value / 3600.0);
-    }
-
     /** A bare number is hours. */
     public static function parse(string $text): self
     {

@@ -21,11 +21,6 @@ final readonly class Volume
         return new self($value);
     }
 
-    public static function cubicMetres(float $value): self
-    {
-        return new self(1e6 * $value);
-    }
-
     /** A bare number is millilitres, or US fluid ounces in US units. */
     public static function parse(string $text, UnitSystem $system): self
     {

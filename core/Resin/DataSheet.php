@@ -78,11 +78,6 @@ final readonly class DataSheet
         return $sheet;
     }
 
-    public function isDeepCast(): bool
-    {
-        return $this->greatestPour >= 1e-3 * self::DEEP_MM;
-    }
-
     private function mustAgree(): void
     {
         $hours = fn(float $seconds): float => round($seconds / 3600.0, 2);

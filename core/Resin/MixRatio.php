@@ -39,12 +39,6 @@ final readonly class MixRatio
         return $this->hardenerPerResin;
     }
 
-    /** Volume of B for one of A. */
-    public function byVolumeOf(): float
-    {
-        return $this->hardenerPerResin * $this->densityA / $this->densityB;
-    }
-
     /** @return array{float, float} mass of A and of B in a mass of mix, same unit */
     public function split(float $mass): array
     {

@@ -19,7 +19,7 @@ use Pensilis\Resin\CalibratedResin;
  *
  * [1] G. Strang, SIAM J. Numer. Anal. 5 (1968) 506.
  *
- * A solver's working state; clone it to try a future.
+ * A solver's working state.
  */
 final class HeatRun
 {
@@ -67,13 +67,6 @@ final class HeatRun
         foreach ($under as $row) {
             $this->addRow($row);
         }
-    }
-
-    public function __clone()
-    {
-        $this->tracks = array_map(fn(PourTrack $track): PourTrack => clone $track, $this->tracks);
-        $this->ledger = clone $this->ledger;
-        $this->network = $this->network === null ? null : clone $this->network;
     }
 
     /** Goes on to a moment, then pours. @param int $rows cells over the depth */

@@ -206,21 +206,6 @@ it('follows the day', function (): void {
         ->and($room->at(36 * 3600.0))->toEqualWithDelta($room->at(12 * 3600.0), 1e-9);
 });
 
-it('can try a future and come back', function (): void {
-    $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.06, 0.03), Sheet::siliconeMold(), Sheet::board()), room(21.0));
-    $run = $heat->begin(deepResin());
-    $run->pour(deepResin(), 0.01, 0.0, 6);
-    $copy = clone $run;
-    $copy->advance(50 * 3600.0);
-    $copy->pour(deepResin(), 0.01, 50 * 3600.0, 6);
-    $run->advance(50 * 3600.0);
-    $run->pour(deepResin(), 0.01, 50 * 3600.0, 6);
-    $copy->settle(86400.0 * 30);
-    $run->settle(86400.0 * 30);
-    expect($run->tracks()[1]->gelFirst)->toBe($copy->tracks()[1]->gelFirst)
-        ->and($run->tracks()[0])->not->toBe($copy->tracks()[0]);
-});
-
 it('says by name that a tapered vessel is not simulated', function (): void {
     new PieceHeat(Vessel::of(Bowl::hemisphere(0.08), Sheet::siliconeMold(), Sheet::board()), room(21.0));
 })->throws(HeatNotModelled::class, 'tapered or curved');
