@@ -9,6 +9,6 @@
     <g transform="translate({{ -$drawing::CHECK / 2 }} {{ $drawing->rulerTop() }})">
         <path d="M0 6H{{ $drawing::CHECK }}@for($mm = 0; $mm <= $drawing::CHECK; $mm += 5)M{{ $mm }} 6v{{ $mm % 10 === 0 ? -4 : -2.5 }}@endfor"/>
         @for($mm = 0; $mm <= $drawing::CHECK; $mm += 20)<text x="{{ $mm }}" y="10" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $mm }}</text>@endfor
-        <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">{{ $drawing->mirrored ? 'Mirrored.' : 'Seen from the open side.' }} This ruler must measure {{ $drawing::CHECK }} mm: print at 100 %.</text>
+        <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">{{ $drawing->mirrored ? 'Mirrored.' : 'Seen from the open side.' }} Print at 100 %: the ruler is {{ $drawing::CHECK }} mm.</text>
     </g>
 </svg>
