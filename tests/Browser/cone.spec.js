@@ -113,6 +113,15 @@ test('changes are undone and done again with keys', async ({ page }) => {
     await expect(bottom(page)).toHaveValue('18 mm');
 });
 
+test('five pours still print on one page', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Gentian tray');
+    await page.getByRole('link', { name: 'Pour sheet' }).click();
+    await expect(page.getByRole('heading', { name: 'Pour 5' })).toBeVisible();
+    const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
 test('the sheet prints on one page', async ({ page }) => {
     await ownCone(page);
     await page.getByRole('link', { name: 'Pour sheet' }).click();

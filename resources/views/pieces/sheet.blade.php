@@ -1,5 +1,5 @@
 <x-page :title="'Pour sheet: ' . $view->piece->title">
-    <article class="sheet">
+    <article @class(['sheet', 'sheet-many' => count($view->layout()->pours ?? []) > 3])>
         <header>
             <h1>{{ $view->piece->title }}</h1>
             <p>Pour sheet. {{ App\View\PieceLine::of($view->piece, $view->system) }}. <a class="no-print" href="{{ route('pieces.show', $view->piece, false) }}">Back to the piece</a> <button class="btn btn-sm btn-primary no-print" type="button" data-print>Print</button></p>
