@@ -62,11 +62,12 @@ final readonly class Timetable
                 return PlacedPours::stuckAt(0, PlacedPours::NO_TIME);
             }
             $run = $this->run($heat, $thin, $starts);
-            $placed = PlacedPours::after($run, $starts, self::windows($run));
+            $came = self::windows($run);
+            $placed = PlacedPours::after($run, $starts, $came);
             if ($round === self::MOST_ROUNDS || $placed->joints === PlacedPours::joints($starts, $windows)) {
                 return $placed;
             }
-            $windows = self::windows($run);
+            $windows = $came;
         }
     }
 
@@ -93,13 +94,13 @@ final readonly class Timetable
     /** @param list<float> $starts */
     private function run(PieceHeat $heat, bool $thin, array $starts): HeatRun
     {
-        $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+        $pours = [];
         foreach ($this->layout->pours as $k => $pour) {
-            $run->pour($this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
+            $pours[] = [$this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k]];
         }
-        $run->settle(3600.0 * $starts[count($starts) - 1] + Simulation::HORIZON);
+        assert($pours !== []);
 
-        return $run;
+        return $heat->runThrough($pours, Simulation::HORIZON, $thin);
     }
 
     /** @return list<Window> */

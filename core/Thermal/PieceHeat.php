@@ -96,8 +96,12 @@ final readonly class PieceHeat
             : EquivalentRadius::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity);
     }
 
-    /** @param non-empty-list<array{CalibratedResin, float, float}> $pours */
-    private function runThrough(array $pours, float $longest, bool $thin): HeatRun
+    /**
+     * The same on one mesh: on depth alone, or round.
+     *
+     * @param non-empty-list<array{CalibratedResin, float, float}> $pours
+     */
+    public function runThrough(array $pours, float $longest, bool $thin): HeatRun
     {
         $run = $this->begin($pours[0][0], $thin);
         foreach ($pours as [$resin, $depth, $start]) {
