@@ -17,11 +17,14 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Pensilis\Geometry\MeshSlicer;
+use Pensilis\Geometry\StlReader;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Planner;
 use Pensilis\Plan\PlanReader;
 use Pensilis\Plan\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
+use Tests\Meshes;
 
 putenv('DB_DATABASE=:memory:');
 $_ENV += ['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
@@ -65,6 +68,14 @@ for ($i = 0; $i < 40; $i++) {
         'tolerance_mm'              => 2, 'sealed_coats' => 1, 'material' => ['skeleton_g_cm3' => 2.6]];
 }
 $time('layers only: 40 objects', 20, fn() => Draft::of(PlanReader::read($many)));
+
+[$rings, $segments] = $smoke ? [20, 20] : [317, 317];
+$stl = str_split(Meshes::binary(Meshes::ball(25.0, $rings, $segments)), 65536);
+memory_reset_peak_usage();
+$before = memory_get_usage();
+$time('mesh: ' . number_format(2 * $segments * ($rings - 1)) . ' facets read and sliced', 5, fn() => MeshSlicer::slice(StlReader::read($stl), 1e-3));
+printf("%-62s %8.0f MB over the file\n", 'mesh: greatest memory', (memory_get_peak_usage() - $before) / 1e6);
+unset($stl);
 
 $app->instance('request', Request::create('/'));
 Artisan::call('migrate', ['--force' => true]);

@@ -8,7 +8,6 @@ use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
-use Pensilis\Exception\HeatNotModelled;
 use Pensilis\Exception\PensilisException;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
@@ -70,8 +69,6 @@ final readonly class Answers
             $planner = new Planner($this->store);
 
             return $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
-        } catch (HeatNotModelled $refusal) {
-            return PlanAnswer::infeasible($plan, [new Notice('not-yet', $refusal->getMessage(), '/vessel/shape')]);
         } catch (PensilisException $failure) {
             return PlanAnswer::infeasible($plan, [new Notice('not-computable', "Heat cannot be computed: {$failure->getMessage()} Check the resin's figures for one that is far off.", '/resins/0')]);
         }

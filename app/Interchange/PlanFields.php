@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
-use Pensilis\Plan\InclusionReader;
-
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */
 final readonly class PlanFields
 {
@@ -17,9 +15,12 @@ final readonly class PlanFields
         'bottom_diameter_mm'             => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
         'bottom_length_mm'               => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
         'top_length_mm'                  => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height',
-        'side_mm'                        => 'Side', 'sides' => 'Number of sides', 'dam_mm' => 'Height of the dam (0: a film)',
+        'side_mm'                        => 'Side', 'sides' => 'Number of sides', 'dam_mm' => 'Height of the dam (0: a film)', 'unit_mm' => 'Millimetres for a unit of the mesh',
         'neck_diameter_mm'               => 'Diameter of the neck', 'neck_height_mm' => 'Height of the neck',
         'path'                           => 'Outline, SVG path data in mm', 'profile' => 'Profile, height: diameter; …', 'marks' => 'Water marks, height: grams; …'];
+
+    private const SOLIDS = ['ellipsoid' => 'ellipsoid', 'disc' => 'disc', 'box' => 'box', 'cylinder' => 'cylinder', 'cone' => 'cone', 'rod' => 'rod',
+        'granular-bed'                  => 'bed of grains'];
 
     private const STUFFS = ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass'];
 
@@ -49,7 +50,7 @@ final readonly class PlanFields
     /** @return list<Field> */
     public function vessel(): array
     {
-        $fields = [Field::choice('/vessel/shape', 'Shape', self::SHAPES), ...$this->sizes('/vessel')];
+        $fields = [Field::choice('/vessel/shape', 'Shape', [...self::SHAPES, ...$this->mesh('/vessel')]), ...$this->sizes('/vessel')];
         foreach (array_keys($this->list('/vessel/steps')) as $i) {
             $plain = array_intersect_key(self::SHAPES, array_flip(['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline']));
             $fields[] = Field::choice("/vessel/steps/{$i}/shape", 'Step ' . ((int) $i + 1) . ' from below', $plain);
@@ -75,6 +76,7 @@ final readonly class PlanFields
 
         return array_map(fn(string $key): Field => Field::of("{$at}/{$key}", self::SIZES[$key], match ($key) {
             'sides'   => FieldKind::Whole,
+            'unit_mm' => FieldKind::Number,
             'path'    => FieldKind::Text,
             'profile' => FieldKind::Profile,
             'marks'   => FieldKind::Marks,
@@ -105,7 +107,7 @@ final readonly class PlanFields
 
         return [
             Field::of("{$at}/id", 'Name', FieldKind::Text),
-            Field::choice("{$at}/shape", 'Shape', array_combine(InclusionReader::SHAPES, InclusionReader::SHAPES)),
+            Field::choice("{$at}/shape", 'Shape', [...self::SOLIDS, ...$this->mesh($at)]),
             Field::of("{$at}/size_mm/0", 'Length', FieldKind::Length),
             Field::of("{$at}/size_mm/1", 'Width', FieldKind::Length),
             Field::of("{$at}/size_mm/2", 'Height', FieldKind::Length),
@@ -206,6 +208,12 @@ final readonly class PlanFields
         $list = Document::value($this->document, $pointer);
 
         return is_array($list) ? $list : [];
+    }
+
+    /** @return array<string, string> a mesh is chosen by sending one */
+    private function mesh(string $at): array
+    {
+        return Document::value($this->document, "{$at}/shape") === 'stl' ? ['stl' => 'as the mesh'] : [];
     }
 
     /** @return array<string, string> */

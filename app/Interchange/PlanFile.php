@@ -7,6 +7,8 @@ namespace App\Interchange;
 use JsonException;
 use Opis\JsonSchema\Validator;
 use Pensilis\Exception\PlanRefused;
+use Pensilis\Plan\MeshSource;
+use Pensilis\Plan\NoMeshes;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\PlanReader;
@@ -24,10 +26,10 @@ final class PlanFile
      *
      * @throws PlanRefused
      */
-    public static function read(string $json): array
+    public static function read(string $json, MeshSource $meshes = new NoMeshes(), EmbeddedMeshes $embedded = new EmbeddedMeshes()): array
     {
-        $document = self::decode($json);
-        self::plan($document);
+        $document = self::decode($json, $embedded);
+        self::plan($document, $meshes);
 
         return $document;
     }
@@ -39,12 +41,12 @@ final class PlanFile
      *
      * @throws PlanRefused
      */
-    public static function decode(string $json): array
+    public static function decode(string $json, EmbeddedMeshes $embedded = new EmbeddedMeshes()): array
     {
         if (strlen($json) > config('pensilis.largest_file')) {
             throw self::refusal('too-large', 'The file is larger than 80 MB; a plan never is. Check that it is the right one.');
         }
-        $json = str_starts_with($json, "\xEF\xBB\xBF") ? substr($json, 3) : $json;
+        $json = $embedded->takeOut(str_starts_with($json, "\xEF\xBB\xBF") ? substr($json, 3) : $json);
         try {
             $object = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
             $document = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
@@ -68,9 +70,9 @@ final class PlanFile
      *
      * @throws PlanRefused
      */
-    public static function plan(array $document): Plan
+    public static function plan(array $document, MeshSource $meshes = new NoMeshes()): Plan
     {
-        return PlanReader::read($document);
+        return PlanReader::read($document, $meshes);
     }
 
     /** @param array<string, mixed> $document */

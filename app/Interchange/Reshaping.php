@@ -20,6 +20,7 @@ final class Reshaping
         'stepped'         => [],
         'panel'           => ['length_mm', 'width_mm', 'dam_mm'],
         'calibrated'      => ['marks', 'height_mm'],
+        'stl'             => ['unit_mm'],
     ];
 
     /** Share of the top that a tapered bottom begins with. */
@@ -58,7 +59,7 @@ final class Reshaping
             $channel = ['shape' => 'box', 'length_mm' => 0.5 * $across, 'width_mm' => 0.5 * $deep, 'height_mm' => round(0.5 * $high, 1)];
             $sizes['steps'] = [$channel, ['length_mm' => $across, 'width_mm' => $deep] + $channel];
         }
-        $kept = array_diff_key($vessel, $usual, ['shape' => null, 'steps' => null]);
+        $kept = array_diff_key($vessel, $usual, ['shape' => null, 'steps' => null, 'mesh' => null]);
         if (($kept['fill_mm'] ?? 0.0) > ($sizes['height_mm'] ?? $sizes['dam_mm'] ?? 0.5 * $across)) {
             unset($kept['fill_mm']);
         }
@@ -91,7 +92,7 @@ final class Reshaping
             'bottom_length_mm'   => $taper($across), 'bottom_width_mm' => $taper($deep),
             'top_length_mm'      => $across, 'top_width_mm' => $deep,
             'sides'              => 6, 'side_mm' => round(0.5 * $across, 1), 'dam_mm' => min($high, 5.0),
-            'neck_diameter_mm'   => round(0.25 * $across, 1), 'neck_height_mm' => 5.0,
+            'unit_mm'            => 1, 'neck_diameter_mm' => round(0.25 * $across, 1), 'neck_height_mm' => 5.0,
             'path'               => "M0 0H{$across}V{$deep}H0Z", 'profile' => [[0, $taper($across)], [$high, $across]],
             'marks'              => [[$high, round(M_PI / 4000.0 * $across ** 2 * $high, 1)]]];
     }

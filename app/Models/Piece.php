@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Interchange\KeptMeshes;
 use App\Interchange\PlanFile;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -45,7 +46,15 @@ final class Piece extends Model
 
     public function plan(): Plan
     {
-        return PlanFile::plan($this->document);
+        return PlanFile::plan($this->document, $this->meshes());
+    }
+
+    /** What its plan may take meshes from: those read in this request are not read again. */
+    public function meshes(): KeptMeshes
+    {
+        $meshes = app(KeptMeshes::class);
+
+        return $meshes->isOf($this->studio_id) ? $meshes : new KeptMeshes($this->studio_id);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Interchange\KeptCalibrations;
+use App\Interchange\KeptMeshes;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
@@ -25,6 +26,7 @@ final class PensilisProvider extends ServiceProvider
     {
         // The command line needs no writable place; the pages keep what was found between requests.
         $this->app->bind(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
+        $this->app->scoped(KeptMeshes::class, fn(): KeptMeshes => new KeptMeshes(self::studio()));
     }
 
     public function boot(): void
@@ -46,9 +48,14 @@ final class PensilisProvider extends ServiceProvider
     /** @return Builder<Piece> */
     private function own(): Builder
     {
+        return Piece::query()->where('studio_id', self::studio());
+    }
+
+    private static function studio(): int
+    {
         $user = Auth::user();
 
-        return Piece::query()->where('studio_id', $user instanceof User ? $user->studio_id : 0);
+        return $user instanceof User ? $user->studio_id : 0;
     }
 
     public static function mailed(string $path): string

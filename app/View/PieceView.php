@@ -25,12 +25,12 @@ final readonly class PieceView
     private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours',
         'outside-vessel', 'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
 
-    private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-yet', 'not-computable', 'no-gel', 'no-full-cure'];
+    private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel', 'no-full-cure'];
 
     private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed'];
 
     /** Notices that need a look, but spoil nothing. */
-    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour'];
+    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour'];
 
     public Plan $plan;
 

@@ -44,6 +44,41 @@ final readonly class Outline
         return self::of($curves, 1.0);
     }
 
+    /**
+     * Closed lines as they lie, holes and separate parts among them, grown about the middle to an area where one is
+     * known better. They are strung on one line that runs to each part and back, which leaves inside and outside alone.
+     *
+     * @param list<list<array{float, float}>> $lines
+     * @param float|null                      $area  m²
+     */
+    public static function ofLines(array $lines, ?float $area = null): self
+    {
+        [$signed, $perimeter, $corners] = [0.0, 0.0, []];
+        foreach ($lines as $line) {
+            $before = $line[count($line) - 1];
+            foreach ($line as $point) {
+                $signed += 0.5 * ($before[0] * $point[1] - $point[0] * $before[1]);
+                $perimeter += hypot($point[0] - $before[0], $point[1] - $before[1]);
+                $before = $point;
+            }
+            $corners = [...$corners, ...$line, $line[0]];
+            $corners = count($lines) > 1 ? [...$corners, $lines[0][0]] : $corners;
+        }
+        if ($corners === [] || $signed === 0.0) {
+            return new self([[0.0, 0.0]], 0.0, 0.0, 0.0, 0.0);
+        }
+        $grown = $area === null ? 1.0 : sqrt($area / abs($signed));
+        $corners = array_map(fn(array $p): array => [$grown * $p[0], $grown * $p[1]], $corners);
+
+        return new self(
+            $corners,
+            $grown ** 2 * abs($signed),
+            $grown * $perimeter,
+            max(array_map(fn(array $p): float => abs($p[0]), $corners)),
+            max(array_map(fn(array $p): float => abs($p[1]), $corners)),
+        );
+    }
+
     /** @return bool whether a point lies inside or on the line */
     public function contains(float $x, float $y): bool
     {

@@ -88,12 +88,17 @@ final readonly class Section
     }
 
     /**
-     * A point of an ellipse or a rectangle that lies farthest in a direction.
+     * A point that lies farthest in a direction.
      *
      * @return array{float, float}
      */
     public function support(float $x, float $y): array
     {
+        if ($this->outline !== null) {
+            $reach = array_map(fn(array $p): float => $x * $p[0] + $y * $p[1], $this->outline->corners);
+
+            return $this->outline->corners[(int) array_search(max($reach), $reach, true)];
+        }
         if (!$this->round) {
             return [$x < 0.0 ? -$this->halfX : $this->halfX, $y < 0.0 ? -$this->halfY : $this->halfY];
         }

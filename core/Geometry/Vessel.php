@@ -15,6 +15,8 @@ use Pensilis\Numerics\Brent;
  */
 final readonly class Vessel
 {
+    private const CUTS = 32;
+
     private function __construct(
         public VesselShape $shape,
         public Sheet $wall,
@@ -34,6 +36,18 @@ final readonly class Vessel
     public function volumeBetween(float $from, float $to): float
     {
         return $this->shape->volumeTo($to) - $this->shape->volumeTo($from);
+    }
+
+    /** The level cut of the greatest area that resin may reach. */
+    public function widest(): Section
+    {
+        $widest = $this->shape->sectionAt($this->fill);
+        for ($n = 0; $n < self::CUTS && !$this->shape->isUpright(); $n++) {
+            $cut = $this->shape->sectionAt($this->fill * $n / self::CUTS);
+            $widest = $cut->area() > $widest->area() ? $cut : $widest;
+        }
+
+        return $widest;
     }
 
     /** The level that a volume poured into the empty vessel reaches; the rim for more than it holds. */

@@ -33,6 +33,14 @@ final readonly class HeatJudge
                 ), "/inclusions/{$i}/material/max_celsius");
             }
         }
+        $vessel = $this->simulation->plan->vessel;
+        if (!$vessel->shape->isUpright()) {
+            $notices[] = new Notice('walls-upright', sprintf(
+                'Heat takes the walls as upright at their widest, %s mm across: where the vessel is narrower, the true peak is cooler and '
+                . 'the true windows come later. Test the surface before each next pour.',
+                Figure::short(2e3 * max($vessel->widest()->halfX, $vessel->widest()->halfY), 1),
+            ), '/vessel/shape');
+        }
         foreach ($this->tracks as $k => $track) {
             if ($track->resin->sheetRunsHot) {
                 $notices[] = new Notice('sheet-runs-hot', sprintf(

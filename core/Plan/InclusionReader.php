@@ -17,16 +17,15 @@ use Pensilis\Material\Substance;
 /** Reads one of `inclusions` of a plan file: millimetres and g/cm³ there, SI in the core. */
 final readonly class InclusionReader
 {
-    public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed'];
+    public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed', 'stl'];
 
-    public function __construct(private Problems $problems) {}
+    public function __construct(private Problems $problems, private MeshSource $meshes) {}
 
     public function read(Node $node): ?Inclusion
     {
         $shape = $node->text('shape');
         if (!in_array($shape, self::SHAPES, true)) {
-            $this->problems->add('not-yet', "An object of shape “{$shape}” cannot be planned yet; this version knows "
-                . implode(', ', self::SHAPES) . '.', $node->at('shape'));
+            $this->problems->add('unknown-shape', "An object cannot be a “{$shape}”; choose one of " . implode(', ', self::SHAPES) . '.', $node->at('shape'));
 
             return null;
         }
@@ -34,7 +33,7 @@ final readonly class InclusionReader
             $this->problems->add('not-yet', 'Several copies of an object cannot be spread yet; write each as an object '
                 . 'of its own.', $node->at('copies'));
         }
-        $solid = $this->problems->attempt($node->at('size_mm'), fn(): Solid => $this->solid($shape, $node->child('size_mm')));
+        $solid = $this->problems->attempt($node->at($shape === 'stl' ? 'shape' : 'size_mm'), fn(): Solid => $this->solid($shape, $node));
         $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance($node->child('material')));
         if ($solid === null || $substance === null) {
             return null;
@@ -63,9 +62,9 @@ final readonly class InclusionReader
         );
     }
 
-    private function solid(string $shape, Node $size): Solid
+    private function solid(string $shape, Node $node): Solid
     {
-        [$x, $y, $z] = array_map(fn(float $mm): float => $mm / 1e3, $size->numbers());
+        [$x, $y, $z] = array_map(fn(float $mm): float => $mm / 1e3, $node->child('size_mm')->numbers());
 
         return match ($shape) {
             'ellipsoid' => Ellipsoid::of($x, $y, $z),
@@ -73,8 +72,22 @@ final readonly class InclusionReader
             'rod'       => Rod::of($x, $y, $z),
             // A bed of grains is a box; its voids are open pores, which drink.
             'box', 'granular-bed' => Upright::block($x, $y, $z),
+            'stl'   => $this->mesh($node, [$x, $y, $z]),
             default => Upright::cylinder($x, $y, $z),
         };
+    }
+
+    /**
+     * A mesh is stretched to the size that the plan says.
+     *
+     * @param array{float, float, float} $size
+     */
+    private function mesh(Node $node, array $size): Solid
+    {
+        $mesh = $this->meshes->sliced($node);
+        $extents = $mesh->extents();
+
+        return $mesh->stretched($size[0] / $extents[0], $size[1] / $extents[1], $size[2] / $extents[2]);
     }
 
     private function substance(Node $node): Substance

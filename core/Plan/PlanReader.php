@@ -12,17 +12,17 @@ use Pensilis\Resin\Resin;
 /** Makes a plan out of a decoded plan file whose shape the JSON Schema has passed; finds what makes no sense. */
 final readonly class PlanReader
 {
-    private function __construct(private Problems $problems) {}
+    private function __construct(private Problems $problems, private MeshSource $meshes) {}
 
     /**
      * @param array<array-key, mixed> $document
      *
      * @throws PlanRefused with all problems at once
      */
-    public static function read(array $document): Plan
+    public static function read(array $document, MeshSource $meshes = new NoMeshes()): Plan
     {
         $problems = new Problems();
-        $reader = new self($problems);
+        $reader = new self($problems, $meshes);
         try {
             $plan = $reader->plan(Node::root($document));
         } catch (MissingKey $missing) {
@@ -38,7 +38,7 @@ final readonly class PlanReader
     {
         $studio = (new StudioReader($this->problems))->read($root);
         $ambient = (new StudioReader($this->problems))->ambient($root->child('ambient'), $studio->clock);
-        $vessel = (new VesselReader($this->problems))->read($root->child('vessel'));
+        $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'));
         $resins = $this->resins($root);
         $inclusions = $this->inclusions($root);
         $pours = $this->pours($root, $resins);
@@ -88,7 +88,7 @@ final readonly class PlanReader
     {
         $inclusions = [];
         foreach ($root->children('inclusions') as $node) {
-            $inclusion = (new InclusionReader($this->problems))->read($node);
+            $inclusion = (new InclusionReader($this->problems, $this->meshes))->read($node);
             if ($inclusion !== null && isset($inclusions[$inclusion->id])) {
                 $this->problems->add('same-id', "Two objects are called “{$inclusion->id}”; give each its own id.", $node->at('id'));
             } elseif ($inclusion !== null) {

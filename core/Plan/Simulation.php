@@ -61,7 +61,7 @@ final readonly class Simulation
     /** The greatest temperature that an object meets, °C; null where it touches no pour. */
     public function greatestAt(Inclusion $inclusion): ?float
     {
-        $section = $this->plan->vessel->shape->sectionAt(0.0);
+        $section = $this->plan->vessel->widest();
         $foot = $inclusion->solid->footprint();
         $radius = $this->field->radius();
         // A place in a box is taken to the round mesh by its share of the way to the nearest wall.

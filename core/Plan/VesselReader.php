@@ -26,20 +26,19 @@ final readonly class VesselReader
     private const FILM = 0.003;
 
     public const SHAPES = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'regular-prism', 'outline',
-        'revolved', 'stepped', 'panel', 'calibrated'];
+        'revolved', 'stepped', 'panel', 'calibrated', 'stl'];
 
-    public function __construct(private Problems $problems) {}
+    public function __construct(private Problems $problems, private MeshSource $meshes) {}
 
     public function read(Node $node): ?Vessel
     {
         $name = $node->text('shape');
         if (!in_array($name, self::SHAPES, true)) {
-            $this->problems->add('not-yet', "A vessel of shape “{$name}” cannot be planned yet; this version knows "
-                . implode(', ', self::SHAPES) . '.', $node->at('shape'));
+            $this->problems->add('unknown-shape', "A vessel cannot be a “{$name}”; choose one of " . implode(', ', self::SHAPES) . '.', $node->at('shape'));
 
             return null;
         }
-        $shape = $this->problems->attempt($node->pointer, fn(): VesselShape => $this->shape($name, $node));
+        $shape = $this->problems->attempt($name === 'stl' ? $node->at('shape') : $node->pointer, fn(): VesselShape => $this->shape($name, $node));
         $wall = $this->problems->attempt($node->at('wall'), fn(): ?Sheet => $this->sheet($node->child('wall')));
         $base = $node->has('base')
             ? $this->problems->attempt($node->at('base'), fn(): ?Sheet => $this->sheet($node->child('base')))
@@ -84,6 +83,7 @@ final readonly class VesselReader
             'revolved'      => $this->revolved($node),
             'stepped'       => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
             'calibrated'    => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
+            'stl'           => $this->mesh($node),
             default         => $this->panel($node),
         };
     }
@@ -103,6 +103,14 @@ final readonly class VesselReader
         ImpossibleValue::unlessWithin('height', $node->number('height_mm', 1e3 * $shape->height()), 1e3 * $shape->height() - 1e-6, 1e3 * $shape->height() + 1e-6);
 
         return $shape;
+    }
+
+    /** The body to be cast, its open side up. */
+    private function mesh(Node $node): VesselShape
+    {
+        $unit = $node->number('unit_mm', 1.0);
+
+        return $this->meshes->sliced($node)->stretched($unit, $unit, $unit);
     }
 
     /** A blank with a dam; without one, a film that levels itself. */

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Exception\HeatNotModelled;
+use Pensilis\Geometry\Section;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Resin\CalibratedResin;
 
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
  *
- * Round vessels keep their radius, rectangular ones get the equivalent one. A thin stack (under a twentieth
+ * Round vessels keep their radius, rectangular ones get the equivalent one; walls that are not upright are taken as
+ * upright at their widest, which errs warm and early. A thin stack (under a twentieth
  * of the width) may run on depth alone, as long as that warms it by less than 20 K.
  */
 final readonly class PieceHeat
@@ -25,11 +26,11 @@ final readonly class PieceHeat
     /** K */
     private const MILD = 20.0;
 
+    private Section $section;
+
     public function __construct(private Vessel $vessel, private Ambient $ambient)
     {
-        if (!$vessel->shape->isUpright()) {
-            throw new HeatNotModelled();
-        }
+        $this->section = $vessel->widest();
     }
 
     /**
@@ -60,9 +61,7 @@ final readonly class PieceHeat
 
     public function mayBeThin(): bool
     {
-        $section = $this->vessel->shape->sectionAt(0.0);
-
-        return $this->vessel->fill < self::THIN * 2.0 * min($section->halfX, $section->halfY);
+        return $this->vessel->fill < self::THIN * 2.0 * min($this->section->halfX, $this->section->halfY);
     }
 
     public function rowsFor(float $depth): int
@@ -85,7 +84,7 @@ final readonly class PieceHeat
     /** Radius of the round mesh, m. */
     public function radius(float $conductivity): float
     {
-        $section = $this->vessel->shape->sectionAt(0.0);
+        $section = $this->section;
         if ($section->round) {
             return $section->halfX;
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
+use Tests\Meshes;
 use Tests\Plans;
 
 /**
@@ -76,7 +77,10 @@ it('refuses bad input with place and remedy and without a stack trace', function
     'no pours to simulate' => ['simulate', fn() => Plans::cone(), 'The key “pours” is missing'],
     'no pours to weigh'    => ['batch', fn() => Plans::cone(), 'The key “pours” is missing'],
     'broken JSON'          => ['plan', '{"format": }', 'line 1, column 12'],
-    'tapered'              => ['plan', fn() => Plans::changed(['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone()), 'not simulated yet'],
+    'a mesh left out'      => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl'], Plans::cone()), '/vessel/shape: A mesh is missing; name a file'],
+    'a mesh far off'       => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/path' => 'a.stl'], Plans::cone()), 'from standard input has no folder'],
+    'a mesh that is none'  => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/mesh_base64' => '%%'], Plans::cone()), 'is not base64 text'],
+    'a mesh with a hole'   => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/mesh_base64' => base64_encode(Meshes::binary(array_slice(Meshes::block(9.0, 9.0, 9.0), 1)))], Plans::cone()), '3 open edges'],
     'nothing'              => ['check', '', 'The file is empty'],
 ]);
 

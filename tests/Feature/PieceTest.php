@@ -117,11 +117,11 @@ it('takes the sizes along when a vessel gets another shape', function (string $s
     expect($piece->fresh()->plan()->vessel->shape->sectionAt($shape === 'sphere' ? 0.045 : 1.0)->halfX)->toEqualWithDelta(0.045, 1e-4);
 })->with(['box', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'outline', 'revolved', 'stepped', 'panel', 'calibrated']);
 
-it('says by name that heat in a tapered vessel is not simulated, and still draws and weighs', function (): void {
+it('says how heat in a tapered vessel errs, and draws, weighs and prints it', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::changed(['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone()));
-    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('not simulated yet')->assertSee(' g</td>', false);
-    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('nothing to pour yet');
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('walls as upright')->assertSee(' g</td>', false);
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Pour 1')->assertSee('walls as upright');
 });
 
 it('adds objects with names of their own and takes them out', function (): void {

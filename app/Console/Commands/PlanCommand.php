@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Interchange\EmbeddedMeshes;
+use App\Interchange\MeshFiles;
 use App\Interchange\PlanFile;
 use Illuminate\Console\Command;
-use Pensilis\Exception\HeatNotModelled;
 use Pensilis\Exception\PensilisException;
 use Pensilis\Exception\PlanRefused;
 use Pensilis\Plan\Notice;
@@ -28,12 +29,11 @@ abstract class PlanCommand extends Command
     public function handle(): int
     {
         try {
-            $document = PlanFile::decode($this->text());
-            [$answer, $code] = $this->answer(PlanFile::plan($document));
+            $embedded = new EmbeddedMeshes();
+            $document = PlanFile::decode($this->text(), $embedded);
+            [$answer, $code] = $this->answer(PlanFile::plan($document, new MeshFiles($this->folder(), $embedded)));
         } catch (PlanRefused $refusal) {
             return $this->refuse($refusal->problems);
-        } catch (HeatNotModelled $refusal) {
-            return $this->refuse([new Notice('not-yet', $refusal->getMessage(), '/vessel/shape')]);
         } catch (PensilisException $failure) {
             return $this->refuse([new Notice('not-computable', "This plan cannot be computed: {$failure->getMessage()} Check its figures for one that is far off.", '')]);
         }
@@ -70,6 +70,14 @@ abstract class PlanCommand extends Command
         $flags = JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR
             | ($this->option('pretty') === true ? JSON_PRETTY_PRINT : 0);
         $this->output->writeln(json_encode($answer, $flags), ConsoleOutputInterface::OUTPUT_RAW);
+    }
+
+    /** The folder of the plan file, null for standard input. */
+    private function folder(): ?string
+    {
+        $file = $this->argument('file');
+
+        return is_string($file) && $file !== '-' ? dirname($file) : null;
     }
 
     /** @throws PlanRefused */

@@ -21,7 +21,7 @@ final class MendController extends Controller
         foreach ((new PieceView($piece, $this->studio()->units, $answers->kept($piece)))->notices() as $notice) {
             if ($notice->mend !== null && $notice->code === $code && $notice->pointer === $pointer) {
                 $changed = Document::with($piece->document, $notice->mend->pointer, $notice->mend->value);
-                $piece->change(PlanFile::read(PlanFile::write($changed)));
+                $piece->change(PlanFile::read(PlanFile::write($changed), $piece->meshes()));
 
                 return redirect()->route('pieces.show', $piece)->with('said', "Done: {$notice->mend->label}.");
             }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditPiece;
 use App\Http\Requests\NewPiece;
 use App\Interchange\Answers;
+use App\Interchange\KeptMeshes;
 use App\Models\Piece;
 use App\View\PieceView;
 use Illuminate\Http\RedirectResponse;
@@ -16,10 +17,13 @@ use Illuminate\View\View;
 
 final class PieceController extends Controller
 {
-    public function index(): View
+    public function index(KeptMeshes $meshes): View
     {
+        $pieces = $this->studio()->pieces()->latest('updated_at')->latest('id')->paginate(25);
+        $meshes->load(array_merge(...array_map(fn(Piece $piece): array => KeptMeshes::namedIn($piece->document), $pieces->items())));
+
         return view('pieces.index', [
-            'pieces' => $this->studio()->pieces()->latest('updated_at')->latest('id')->paginate(25),
+            'pieces' => $pieces,
             'system' => $this->studio()->units,
         ]);
     }
@@ -41,7 +45,7 @@ final class PieceController extends Controller
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
     {
-        $piece->change($request->applyTo($piece->document, $this->studio()->units));
+        $piece->change($request->applyTo($piece->document, $this->studio()->units, $piece->meshes()));
 
         if (!$request->headers->has('HX-Request')) {
             return redirect()->route('pieces.show', $piece);

@@ -5,20 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\UploadPlan;
+use App\Interchange\KeptMeshes;
 use App\Interchange\PlanFile;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** A piece as its plan file: down and up. */
 final class PlanFileController extends Controller
 {
-    public function show(Piece $piece): Response
+    public function show(Piece $piece, KeptMeshes $meshes): Response
     {
         $name = Str::slug($piece->title) === '' ? 'piece' : Str::slug($piece->title);
 
-        return response(PlanFile::write($piece->document), 200, [
+        return response(PlanFile::write($meshes->embed($piece->document)), 200, [
             'Content-Type'        => 'application/json; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"{$name}.pensilis.json\"",
         ]);
@@ -26,8 +28,12 @@ final class PlanFileController extends Controller
 
     public function store(UploadPlan $request): RedirectResponse
     {
-        $piece = $this->studio()->pieces()->make()->hold($request->document());
-        $piece->save();
+        $meshes = new KeptMeshes($this->studio()->id);
+        $piece = $this->studio()->pieces()->make()->hold($request->document($meshes));
+        DB::transaction(function () use ($meshes, $piece): void {
+            $meshes->keepEmbedded();
+            $piece->save();
+        });
 
         return redirect()->route('pieces.show', $piece)->with('said', 'This is the piece of that file.');
     }

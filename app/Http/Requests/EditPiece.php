@@ -13,6 +13,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\PlanRefused;
 use Pensilis\Exception\UnreadableQuantity;
+use Pensilis\Plan\MeshSource;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a piece's form: texts by JSON pointer, under the key “f”. */
@@ -36,7 +37,7 @@ final class EditPiece extends FormRequest
      *
      * @throws ValidationException at the fields that cannot be read
      */
-    public function applyTo(array $document, UnitSystem $system): array
+    public function applyTo(array $document, UnitSystem $system, MeshSource $meshes): array
     {
         $fields = (new PlanFields($document))->all();
         [$changed, $errors] = [$document, []];
@@ -61,7 +62,7 @@ final class EditPiece extends FormRequest
             }
         }
 
-        return $this->sound($changed, $fields);
+        return $this->sound($changed, $fields, $meshes);
     }
 
     /** Whether the form itself looks different after the change. */
@@ -118,10 +119,10 @@ final class EditPiece extends FormRequest
      *
      * @return array<string, mixed>
      */
-    private function sound(array $document, array $fields): array
+    private function sound(array $document, array $fields, MeshSource $meshes): array
     {
         try {
-            return PlanFile::read(PlanFile::write($document));
+            return PlanFile::read(PlanFile::write($document), $meshes);
         } catch (PlanRefused $refusal) {
             $errors = [];
             foreach ($refusal->problems as $problem) {

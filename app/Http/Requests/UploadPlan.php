@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\KeptMeshes;
 use App\Interchange\PlanFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -36,11 +37,11 @@ final class UploadPlan extends FormRequest
      *
      * @throws ValidationException with all that is wrong in the file
      */
-    public function document(): array
+    public function document(KeptMeshes $meshes): array
     {
         $file = $this->file('file');
         try {
-            return PlanFile::read($file instanceof UploadedFile ? $file->getContent() : '');
+            return PlanFile::read($file instanceof UploadedFile ? $file->getContent() : '', $meshes, $meshes->embedded);
         } catch (PlanRefused $refusal) {
             $lines = array_map(
                 fn(Notice $problem): string => ($problem->pointer === '' ? '' : "{$problem->pointer}: ") . $problem->message,

@@ -6,4 +6,5 @@
     <div class="fields">
         @foreach($fields as $field)<x-field :view="$view" :field="$field"/>@endforeach
     </div>
+    {{ $after ?? '' }}
 </details>

@@ -37,7 +37,9 @@
         </form>
     </section>
     <div class="settings">
-        <x-fields title="Vessel" :view="$view" :fields="[...$view->fields->piece(), ...$view->fields->vessel()]" :open="$view->plan->inclusions === []"/>
+        <x-fields title="Vessel" :view="$view" :fields="[...$view->fields->piece(), ...$view->fields->vessel()]" :open="$view->plan->inclusions === []">
+            <x-slot:after><x-mesh-form :view="$view" for="/vessel" label="Take a mesh: the body to be cast, closed, its open side up"/></x-slot>
+        </x-fields>
         <x-fields title="Room" :view="$view" :fields="$view->fields->room()"/>
         <x-fields title="Bench and hours" :view="$view" :fields="$view->fields->studio()">
             <p class="quiet">Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Take the days out to drop a line. Start as 2026-03-02T18:00.</p>

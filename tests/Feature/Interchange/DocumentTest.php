@@ -95,12 +95,12 @@ it('makes a sound plan of every shape that can be chosen, from every other', fun
     $start = ['vessel' => ['shape' => $from, ...$wall]] + Plans::changed(['/inclusions' => []], Plans::cone());
     $document = Reshaping::vessel($start);
     expect(Plans::read([], $document)->vessel->shape->height())->toBeGreaterThan(0.0);
-    foreach (VesselReader::SHAPES as $to) {
+    foreach (array_diff(VesselReader::SHAPES, ['stl']) as $to) {
         $changed = Reshaping::vessel(Document::with($document, '/vessel/shape', $to));
         $plan = PlanFile::plan(PlanFile::read(PlanFile::write($changed)));
         expect($plan->vessel->shape->volumeTo(10.0))->toBeGreaterThan(0.0);
     }
-})->with(fn(): array => array_combine(VesselReader::SHAPES, VesselReader::SHAPES));
+})->with(fn(): array => array_diff(array_combine(VesselReader::SHAPES, VesselReader::SHAPES), ['stl']));
 
 it('begins every object of the library as a sound plan', function (): void {
     foreach (array_keys(Kinds::all()) as $kind) {

@@ -175,5 +175,5 @@ it('asks four questions and answers each in a word', function (array $changes, a
     'not sealed'   => [['/inclusions/0/sealed_coats' => 0], ['bad', 'good', 'good', 'good']],
     'coarse scale' => [['/studio/scale_step_g' => 2], ['good', 'good', 'good', 'look']],
     'tapered'      => [['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
-        'wall'                                => ['material' => 'silicone', 'thickness_mm' => 4]]], ['good', 'bad', 'open', 'good']],
+        'wall'                                => ['material' => 'silicone', 'thickness_mm' => 4]]], ['good', 'look', 'good', 'good']],
 ]);

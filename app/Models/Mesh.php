@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Storage;
+use Pensilis\Geometry\Sliced;
+use RuntimeException;
+
+/**
+ * A mesh of a studio: the file as it came, and its slices. The same file is kept once.
+ *
+ * @property int    $studio_id
+ * @property string $hash      SHA-256 of the file
+ * @property string $sliced
+ */
+final class Mesh extends Model
+{
+    protected $fillable = ['studio_id', 'hash', 'sliced'];
+
+    public static function keep(int $studio, string $hash, Sliced $sliced, string $bytes): self
+    {
+        $mesh = self::query()->firstOrCreate(['studio_id' => $studio, 'hash' => $hash], ['sliced' => base64_encode(serialize($sliced))]);
+        Storage::disk('local')->put($mesh->place(), (string) gzencode($bytes));
+
+        return $mesh;
+    }
+
+    public function slices(): Sliced
+    {
+        $sliced = unserialize((string) base64_decode($this->sliced, true), ['allowed_classes' => [Sliced::class]]);
+
+        return $sliced instanceof Sliced ? $sliced : throw new RuntimeException("The slices of mesh {$this->hash} cannot be read.");
+    }
+
+    public function bytes(): string
+    {
+        $bytes = gzdecode(Storage::disk('local')->get($this->place()) ?? '');
+
+        return $bytes === false ? throw new RuntimeException("The file of mesh {$this->hash} cannot be read.") : $bytes;
+    }
+
+    private function place(): string
+    {
+        return "meshes/{$this->studio_id}/{$this->hash}.stl.gz";
+    }
+}

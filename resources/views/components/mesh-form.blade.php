@@ -1,0 +1,9 @@
+@props(['view', 'for', 'label'])
+@php($id = 'mesh' . str_replace('/', '-', $for))
+<form method="post" action="{{ route('pieces.meshes.store', $view->piece, false) }}" enctype="multipart/form-data" class="inline">
+    @csrf
+    <input type="hidden" name="for" value="{{ $for }}">
+    <label for="{{ $id }}">{{ $label }} (STL, at most 50 MB)</label>
+    <input class="form-control form-control-sm" id="{{ $id }}" name="mesh" type="file" accept=".stl,model/stl" required>
+    <button class="btn btn-sm btn-outline-primary">Take it</button>
+</form>
