@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Pensilis\Geometry;
 
-/** The points of a mesh that lie farthest out: all of few, of many those that are farthest in some direction. */
+/**
+ * The points of a mesh that lie farthest out: all of few; of many those that are farthest in some direction, among the
+ * outermost of each band of height and sector of the plan.
+ */
 final readonly class MeshHull
 {
     private const ALL_OF = 300;
 
     private const DIRECTIONS = 160;
+
+    private const BANDS = 48;
+
+    private const SECTORS = 64;
 
     /**
      * @param array{float, float} $middle in plan, units of the mesh
@@ -19,8 +26,9 @@ final readonly class MeshHull
      */
     public static function points(Mesh $mesh, array $middle, float $floor, float $unit): array
     {
+        $outer = self::outermost($mesh, $middle, $floor);
         $chosen = count($mesh->x) <= self::ALL_OF ? array_keys($mesh->x) : array_values(array_unique(array_map(
-            fn(array $direction): int => self::farthest($mesh, $direction),
+            fn(array $direction): int => self::farthest($mesh, $outer, $direction),
             self::directions(),
         )));
         $points = array_map(
@@ -32,12 +40,39 @@ final readonly class MeshHull
         return $points;
     }
 
-    /** @param array{float, float, float} $direction */
-    private static function farthest(Mesh $mesh, array $direction): int
+    /**
+     * @param array{float, float} $middle
+     *
+     * @return non-empty-list<int>
+     */
+    private static function outermost(Mesh $mesh, array $middle, float $floor): array
+    {
+        [$best, $most, $y, $z, $scale] = [[], [], $mesh->y, $mesh->z, self::BANDS / max(1e-12, max($mesh->z) - $floor)];
+        foreach ($mesh->x as $i => $x) {
+            [$right, $behind, $up] = [$x - $middle[0], $y[$i] - $middle[1], $z[$i] - $floor];
+            // The underside and the top are bands of their own: corners lie there.
+            $band = $up === 0.0 ? -1 : (int) ($up * $scale);
+            $cell = $band * self::SECTORS + (int) ((atan2($behind, $right) + M_PI) / (2.0 * M_PI) * (self::SECTORS - 1));
+            $reach = $right * $right + $behind * $behind;
+            if ($reach > ($most[$cell] ?? -1.0)) {
+                $most[$cell] = $reach;
+                $best[$cell] = $i;
+            }
+        }
+        assert($best !== []);
+
+        return array_values($best);
+    }
+
+    /**
+     * @param non-empty-list<int>        $among
+     * @param array{float, float, float} $direction
+     */
+    private static function farthest(Mesh $mesh, array $among, array $direction): int
     {
         [[$dx, $dy, $dz], $x, $y, $z] = [$direction, $mesh->x, $mesh->y, $mesh->z];
-        [$best, $most] = [0, -INF];
-        for ($i = 0, $count = count($x); $i < $count; $i++) {
+        [$best, $most] = [$among[0], -INF];
+        foreach ($among as $i) {
             $reach = $dx * $x[$i] + $dy * $y[$i] + $dz * $z[$i];
             if ($reach > $most) {
                 [$best, $most] = [$i, $reach];
