@@ -96,6 +96,13 @@ final readonly class PlanFields
             Field::of("{$at}/at_mm/1", 'Behind middle', FieldKind::Length),
             Field::optional("{$at}/sealed_coats", 'Coats of sealer', FieldKind::Whole),
             Field::choice("{$at}/hold", 'Held by', ['auto' => 'set layer', 'rest' => 'resting', 'tack' => 'tack', 'hang' => 'thread'], true),
+            Field::optional("{$at}/copies", 'Copies', FieldKind::Whole),
+            ...(Document::value($this->document, "{$at}/copies") > 1 ? [
+                Field::optional("{$at}/spread/spacing_mm", 'Between copies', FieldKind::Length),
+                Field::optional("{$at}/spread/radius_mm", 'Spread within (else everywhere)', FieldKind::Length),
+                Field::optional("{$at}/spread/seed", 'Pattern number', FieldKind::Whole),
+            ] : []),
+            Field::optional("{$at}/group", 'Moves with group', FieldKind::Text),
         ];
     }
 
@@ -120,6 +127,9 @@ final readonly class PlanFields
             Field::optional("{$at}/material/max_celsius", 'Bears heat to', FieldKind::Temperature),
             Field::choice("{$at}/material/bleeds", 'Bleeds colour', $yesNo, true),
             Field::choice("{$at}/material/soaks", 'Soaks up resin', $yesNo, true),
+            Field::choice("{$at}/material/fades", 'May change colour', $yesNo, true),
+            Field::choice("{$at}/material/drying", 'Dried by', ['none' => 'nothing to dry', 'press' => 'pressing', 'hang' => 'hanging', 'silica' => 'silica gel', 'oven' => 'a low oven'], true),
+            Field::choice("{$at}/reads", 'Has lettering or a face', $yesNo, true),
         ];
     }
 

@@ -135,16 +135,18 @@ final class PlanFile
      */
     private static function withoutEmpty(array $document): array
     {
-        foreach (['layering', 'studio'] as $key) {
+        foreach (['layering', 'studio', 'purpose', 'sealing'] as $key) {
             if (($document[$key] ?? null) === []) {
                 unset($document[$key]);
             }
         }
-        if (is_array($document['resins'] ?? null)) {
-            $document['resins'] = array_map(
-                fn(mixed $resin): mixed => is_array($resin) && ($resin['thermal'] ?? null) === [] ? array_diff_key($resin, ['thermal' => null]) : $resin,
-                $document['resins'],
-            );
+        foreach (['resins' => 'thermal', 'inclusions' => 'spread'] as $list => $key) {
+            if (is_array($document[$list] ?? null)) {
+                $document[$list] = array_map(
+                    fn(mixed $one): mixed => is_array($one) && ($one[$key] ?? null) === [] ? array_diff_key($one, [$key => null]) : $one,
+                    $document[$list],
+                );
+            }
         }
 
         return $document;

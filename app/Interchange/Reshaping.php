@@ -82,6 +82,19 @@ final class Reshaping
         };
     }
 
+    /**
+     * One of a kind needs no pattern.
+     *
+     * @return callable(array<string, mixed>): array<string, mixed>
+     */
+    public static function copies(int $i): callable
+    {
+        return function (array $document) use ($i): array {
+            /** @var array<string, mixed> $document */
+            return Document::value($document, "/inclusions/{$i}/copies") > 1 ? $document : Document::without($document, "/inclusions/{$i}/spread");
+        };
+    }
+
     /** @return array<string, mixed> sizes that a shape begins with */
     private static function usual(float $across, float $deep, float $high): array
     {

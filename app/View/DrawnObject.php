@@ -20,6 +20,7 @@ final readonly class DrawnObject
         public float $yMm,
         public bool $sits = true,
         public string $points = '',
+        public string $group = '',
     ) {}
 
     public function says(): string

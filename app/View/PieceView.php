@@ -41,8 +41,11 @@ final readonly class PieceView
     /** Null where the answer has a layout already. */
     private ?Draft $draft;
 
-    public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer)
+    public Gaze $gaze;
+
+    public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer, ?Gaze $gaze = null)
     {
+        $this->gaze = $gaze ?? Gaze::straight();
         $this->plan = $answer->plan ?? $piece->plan();
         $this->figures = new Figures($system, $this->plan->studio->clock);
         $this->fields = new PlanFields($piece->document);
@@ -101,12 +104,12 @@ final readonly class PieceView
 
     public function section(): SectionDrawing
     {
-        return new SectionDrawing($this->plan, $this->layout(), $this->figures);
+        return new SectionDrawing($this->plan, $this->layout(), $this->figures, $this->gaze);
     }
 
     public function planDrawing(): PlanDrawing
     {
-        return new PlanDrawing($this->plan);
+        return new PlanDrawing($this->plan, $this->gaze);
     }
 
     public function template(bool $mirrored): TemplateDrawing

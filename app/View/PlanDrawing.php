@@ -20,7 +20,7 @@ final readonly class PlanDrawing
 
     public Section $rim;
 
-    public function __construct(private Plan $plan)
+    public function __construct(private Plan $plan, public Gaze $gaze)
     {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
@@ -45,7 +45,7 @@ final readonly class PlanDrawing
         $points = [];
         foreach ($section->rim() as [$x, $y]) {
             $far = max(1e-9, hypot($x, $y));
-            $points[] = round($this->units($x) + $beyond * $x / $far, 2) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
+            $points[] = ($this->gaze->turned ? -1.0 : 1.0) * round($this->units($x) + $beyond * $x / $far, 2) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
         }
 
         return implode(' ', $points);
@@ -61,26 +61,42 @@ final readonly class PlanDrawing
         return !$this->plan->vessel->shape->isUpright();
     }
 
-    /** @return list<DrawnObject> about the middle of the drawing */
+    /** @return list<DrawnObject> about the middle of the drawing, one for each copy */
     public function objects(): array
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $i => $inclusion) {
             $foot = $inclusion->solid->footprint();
-            $drawn[] = new DrawnObject(
-                $i,
-                $inclusion->id,
-                $foot->round,
-                $this->units($inclusion->x),
-                -$this->units($inclusion->y),
-                $this->units($foot->halfX),
-                $this->units($foot->halfY),
-                1e3 * $inclusion->targetBottom,
-                1e3 * $inclusion->x,
-                1e3 * $inclusion->y,
-            );
+            foreach ($inclusion->places as $n => [$x, $y]) {
+                $drawn[] = new DrawnObject(
+                    $i,
+                    $n === 0 ? $inclusion->name() : '',
+                    $foot->round,
+                    $this->right($x),
+                    -$this->units($y),
+                    $this->units($foot->halfX),
+                    $this->units($foot->halfY),
+                    1e3 * $inclusion->targetBottom,
+                    1e3 * $inclusion->x,
+                    1e3 * $inclusion->y,
+                    true,
+                    $foot->outline === null ? '' : $this->moved($foot, $x, $y),
+                    $inclusion->group ?? '',
+                );
+            }
         }
 
         return $drawn;
+    }
+
+    private function moved(Section $foot, float $x, float $y): string
+    {
+        return implode(' ', array_map(fn(array $p): string => $this->right($x + $p[0]) . ',' . -$this->units($y + $p[1]), $foot->rim()));
+    }
+
+    /** Drawing units right of the middle; what is turned over shows its left at the right. */
+    private function right(float $metres): float
+    {
+        return ($this->gaze->turned ? -1.0 : 1.0) * $this->units($metres);
     }
 }

@@ -7,7 +7,9 @@ namespace App\View;
 use Pensilis\Geometry\Cone;
 use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Section;
-use Pensilis\Material\Inclusion;
+use Pensilis\Geometry\Sliced;
+use Pensilis\Geometry\Solid;
+use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
@@ -52,12 +54,12 @@ final readonly class SectionDrawing
 
     private float $middle;
 
-    public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures)
+    public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures, public Gaze $gaze)
     {
         $vessel = $plan->vessel;
         $wall = 1e3 * $vessel->wall->thickness;
         $height = 1e3 * $vessel->shape->height();
-        $across = 2e3 * $this->widest()->halfX + 2.0 * $wall;
+        $across = 2e3 * $this->reach() + 2.0 * $wall;
         $this->scale = min(
             (self::WIDTH - self::LEFT - self::RIGHT) / $across,
             (self::GREATEST_HEIGHT - self::TOP - self::BOARD - self::BOTTOM) / ($height + $wall),
@@ -75,18 +77,21 @@ final readonly class SectionDrawing
     /** y of a height above the floor, m */
     public function y(float $metres): float
     {
-        return round($this->floor - 1e3 * $metres * $this->scale * $this->stretch, 2);
+        $up = 1e3 * $metres * $this->scale * $this->stretch;
+
+        return round($this->gaze->turned ? self::TOP + $up : $this->floor - $up, 2);
     }
 
-    /** x of a distance right of the middle, m */
+    /** x of a distance right of the middle, m; what is turned over shows its left at the right */
     public function x(float $metres): float
     {
-        return round($this->middle + 1e3 * $metres * $this->scale, 2);
+        return round($this->middle + ($this->gaze->turned ? -1e3 : 1e3) * $metres * $this->scale, 2);
     }
 
+    /** y of the upper end of the inside. */
     public function rim(): float
     {
-        return $this->y($this->plan->vessel->shape->height());
+        return $this->gaze->turned ? self::TOP : $this->y($this->plan->vessel->shape->height());
     }
 
     /** SVG points of the outside of the mold. */
@@ -113,7 +118,7 @@ final readonly class SectionDrawing
         if ($base === null) {
             return null;
         }
-        $half = $this->widest()->halfX + $this->plan->vessel->wall->thickness + 0.006;
+        $half = $this->reach() + $this->plan->vessel->wall->thickness + 0.006;
         $left = max(self::LEFT - 14.0, $this->x(-$half));
 
         return [$left, $this->under(), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
@@ -124,12 +129,13 @@ final readonly class SectionDrawing
     {
         $layers = [];
         foreach ($this->layout->pours ?? [] as $k => $pour) {
-            $half = $this->plan->vessel->shape->sectionAt($pour->top)->halfX;
+            [$from, $to] = $this->span($this->plan->vessel->shape->sectionAt($pour->top));
+            $ends = [$this->x($from), $this->x($to)];
             $layers[] = [
                 'points' => $this->inside($pour->bottom, $pour->top),
                 'top'    => $this->y($pour->top),
-                'left'   => $this->x(-$half),
-                'right'  => $this->x($half),
+                'left'   => min($ends),
+                'right'  => max($ends),
                 'label'  => $this->figures->length($pour->top),
                 'number' => $k + 1,
             ];
@@ -162,39 +168,59 @@ final readonly class SectionDrawing
         return $this->figures->system === UnitSystem::Us ? 'in' : 'mm';
     }
 
-    /** @return list<DrawnObject> */
+    /** Heights in millimetres that an object snaps to while it is dragged: the floor and the set surfaces. */
+    public function marks(): string
+    {
+        return implode(',', [0, ...array_map(fn(LaidPour $pour): float => round(1e3 * $pour->top, 2), $this->layout->pours ?? [])]);
+    }
+
+    /** @return list<DrawnObject> one for each copy */
     public function objects(): array
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $i => $inclusion) {
             $bottom = $this->layout?->bottomOf($inclusion) ?? $inclusion->targetBottom;
-            $half = 0.5 * $inclusion->solid->height();
-            $drawn[] = new DrawnObject(
-                $i,
-                $inclusion->id,
-                $inclusion->solid instanceof Ellipsoid,
-                $this->x($inclusion->x),
-                $this->y($bottom + $half),
-                round(1e3 * $inclusion->solid->footprint()->halfX * $this->scale, 2),
-                round(1e3 * $half * $this->scale * $this->stretch, 2),
-                1e3 * $inclusion->targetBottom,
-                1e3 * $inclusion->x,
-                1e3 * $inclusion->y,
-                !in_array($inclusion->id, $this->layout->unsupported ?? [$inclusion->id], true),
-                $inclusion->solid instanceof Cone ? $this->triangle($inclusion, $bottom) : '',
-            );
+            [$left, $right] = $this->span($inclusion->solid->footprint());
+            $outline = $this->silhouette($inclusion->solid);
+            foreach ($inclusion->places as $n => [$x, $y]) {
+                $across = $this->gaze->across($x, $y);
+                $middle = $this->y($bottom + 0.5 * $inclusion->solid->height());
+                $drawn[] = new DrawnObject(
+                    $i,
+                    $n === 0 ? $inclusion->name() : '',
+                    $inclusion->solid instanceof Ellipsoid,
+                    0.5 * ($this->x($across + $left) + $this->x($across + $right)),
+                    $middle,
+                    round(500.0 * ($right - $left) * $this->scale, 2),
+                    round(500.0 * $inclusion->solid->height() * $this->scale * $this->stretch, 2),
+                    1e3 * $inclusion->targetBottom,
+                    1e3 * $inclusion->x,
+                    1e3 * $inclusion->y,
+                    !in_array($inclusion->id, $this->layout->unsupported ?? [$inclusion->id], true),
+                    implode(' ', array_map(fn(array $p): string => $this->x($across + $p[0]) . ',' . $this->y($bottom + $p[1]), $outline)),
+                    $inclusion->group ?? '',
+                );
+            }
         }
 
         return $drawn;
     }
 
-    private function triangle(Inclusion $inclusion, float $bottom): string
+    /** @return list<array{float, float}> corners of the side view, right of the middle and above the underside, m; none of plain ones */
+    private function silhouette(Solid $solid): array
     {
-        $half = $inclusion->solid->footprint()->halfX;
-        $foot = $this->y($bottom);
+        if (!$solid instanceof Cone && !$solid instanceof Sliced) {
+            return [];
+        }
+        [$lefts, $rights] = [[], []];
+        foreach ($solid instanceof Cone ? [0.0, 1.0] : range(0.0, 1.0, 1.0 / self::CUTS) as $share) {
+            $z = $share * $solid->height();
+            [$from, $to] = $this->span($solid->sectionAt($z));
+            $lefts[] = [$from, $z];
+            $rights[] = [$to, $z];
+        }
 
-        return implode(' ', ["{$this->x($inclusion->x - $half)},{$foot}", "{$this->x($inclusion->x + $half)},{$foot}",
-            "{$this->x($inclusion->x)},{$this->y($bottom + $inclusion->solid->height())}"]);
+        return [...$lefts, ...array_reverse($rights)];
     }
 
     /** y of the underside of the mold; its floor is never stretched. */
@@ -203,12 +229,25 @@ final readonly class SectionDrawing
         return round($this->floor + 1e3 * $this->plan->vessel->wall->thickness * $this->scale, 2);
     }
 
-    private function widest(): Section
+    /** @return array{float, float} from where to where a level cut is seen, right of its middle, m */
+    private function span(Section $section): array
+    {
+        [$c, $s] = $this->gaze->right();
+
+        return [$this->gaze->across(...$section->support(-$c, -$s)), $this->gaze->across(...$section->support($c, $s))];
+    }
+
+    /** How far the widest cut reaches from the middle, m. */
+    private function reach(): float
     {
         $shape = $this->plan->vessel->shape;
-        [$bottom, $top] = [$shape->sectionAt(0.0), $shape->sectionAt($shape->height())];
+        $reach = 0.0;
+        foreach ($shape->isUpright() ? [0.0] : range(0.0, 1.0, 1.0 / self::CUTS) as $share) {
+            [$from, $to] = $this->span($shape->sectionAt($share * $shape->height()));
+            $reach = max($reach, -$from, $to);
+        }
 
-        return $bottom->halfX > $top->halfX ? $bottom : $top;
+        return $reach;
     }
 
     private function outline(float $from, float $to, float $beyond): string
@@ -218,14 +257,14 @@ final readonly class SectionDrawing
         [$left, $right] = [[], []];
         for ($n = 0; $n <= $cuts; $n++) {
             $z = $from + ($to - $from) * $n / $cuts;
-            $half = $shape->sectionAt($z)->halfX + $beyond;
-            $right[] = $this->x($half) . ',' . $this->y($z);
-            $left[] = $this->x(-$half) . ',' . $this->y($z);
+            [$least, $most] = $this->span($shape->sectionAt($z));
+            $right[] = $this->x($most + $beyond) . ',' . $this->y($z);
+            $left[] = $this->x($least - $beyond) . ',' . $this->y($z);
         }
         if ($beyond > 0.0) {
-            $half = $shape->sectionAt(0.0)->halfX + $beyond;
-            array_unshift($right, $this->x($half) . ',' . $this->under());
-            array_unshift($left, $this->x(-$half) . ',' . $this->under());
+            [$least, $most] = $this->span($shape->sectionAt(0.0));
+            array_unshift($right, $this->x($most + $beyond) . ',' . $this->under());
+            array_unshift($left, $this->x($least - $beyond) . ',' . $this->under());
         }
 
         return implode(' ', [...$right, ...array_reverse($left)]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use Pensilis\Geometry\Section;
-use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Plan;
 
@@ -62,15 +61,23 @@ final readonly class TemplateDrawing
         return implode(' ', $points);
     }
 
-    /** @return list<array{points: string, x: float, y: float, says: string}> */
+    /** @return list<array{points: string, x: float, y: float, says: string}> one for each copy */
     public function objects(): array
     {
-        return array_map(fn(Inclusion $one): array => [
-            'points' => $this->points($one->solid->footprint(), $one->x, $one->y),
-            'x'      => $this->x($one->x),
-            'y'      => round(-1e3 * $one->y, 3),
-            'says'   => sprintf('%s, %s mm', $one->id, round(1e3 * ($this->layout?->bottomOf($one) ?? $one->targetBottom), 1)),
-        ], $this->plan->inclusions);
+        $drawn = [];
+        foreach ($this->plan->inclusions as $one) {
+            $says = sprintf('%s, %s mm', $one->id, round(1e3 * ($this->layout?->bottomOf($one) ?? $one->targetBottom), 1));
+            foreach ($one->places as $n => [$x, $y]) {
+                $drawn[] = [
+                    'points' => $this->points($one->solid->footprint(), $x, $y),
+                    'x'      => $this->x($x),
+                    'y'      => round(-1e3 * $y, 3),
+                    'says'   => $n === 0 ? $says : '',
+                ];
+            }
+        }
+
+        return $drawn;
     }
 
     private function x(float $metres): float

@@ -63,19 +63,6 @@ final readonly class Wish
     /** The same object with another target. */
     public function movedTo(float $targetBottom, float $resinDensity, float $fill): self
     {
-        $inclusion = $this->inclusion;
-
-        return self::of(new Inclusion(
-            $inclusion->id,
-            $inclusion->solid,
-            $inclusion->substance,
-            $inclusion->x,
-            $inclusion->y,
-            $targetBottom,
-            $inclusion->tolerance,
-            $inclusion->cover,
-            $inclusion->coats,
-            $inclusion->hold,
-        ), $resinDensity, $fill);
+        return self::of($this->inclusion->targeting($targetBottom), $resinDensity, $fill);
     }
 }

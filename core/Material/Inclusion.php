@@ -13,15 +13,20 @@ use Pensilis\Geometry\Solid;
  */
 final readonly class Inclusion
 {
-    /** One brushed coat of sealer, kg/m² (memory). */
-    public const COAT_MASS = 0.040;
-
     /** Largest bubble that nobody minds: 0.8 mm across (memory). */
     public const BUBBLE_DIAMETER = 0.8e-3;
 
     /** Moisture by mass above which a piece hazes or rots, percent (common practice). */
     public const DAMP_PERCENT = 10.0;
 
+    /** @var non-empty-list<array{float, float}> x and y of each copy, the first at its own place */
+    public array $places;
+
+    /**
+     * @param list<array{float, float}> $copies places of further ones of the same
+     * @param string|null               $group  objects of one group are moved together
+     * @param bool                      $reads  whether it has lettering or a face that must look at the viewer
+     */
     public function __construct(
         public string $id,
         public Solid $solid,
@@ -33,8 +38,59 @@ final readonly class Inclusion
         public float $cover = 0.0,
         public int $coats = 0,
         public Hold $hold = Hold::Auto,
-    ) {}
+        public Sealer $sealer = Sealer::Resin,
+        array $copies = [],
+        public ?string $group = null,
+        public bool $reads = false,
+    ) {
+        $this->places = [[$x, $y], ...$copies];
+    }
 
+    /** @param list<array{float, float}> $copies places of further ones of the same */
+    public function spread(array $copies): self
+    {
+        return $this->changed($this->targetBottom, $copies);
+    }
+
+    /** The same at another height. */
+    public function targeting(float $bottom): self
+    {
+        return $this->changed($bottom, array_slice($this->places, 1));
+    }
+
+    /** @param list<array{float, float}> $copies */
+    private function changed(float $bottom, array $copies): self
+    {
+        return new self(
+            $this->id,
+            $this->solid,
+            $this->substance,
+            $this->x,
+            $this->y,
+            $bottom,
+            $this->tolerance,
+            $this->cover,
+            $this->coats,
+            $this->hold,
+            $this->sealer,
+            $copies,
+            $this->group,
+            $this->reads,
+        );
+    }
+
+    public function count(): int
+    {
+        return count($this->places);
+    }
+
+    /** "cone", or "12 × garnet". */
+    public function name(): string
+    {
+        return $this->count() === 1 ? $this->id : "{$this->count()} × {$this->id}";
+    }
+
+    /** Of one of them. */
     public function envelope(): float
     {
         return $this->solid->volumeBelow($this->solid->height());
@@ -49,7 +105,7 @@ final readonly class Inclusion
     /** Dry, and heavier by its coats when sealed; kg/m³ of envelope. */
     public function bulkDensity(): float
     {
-        $coats = $this->coats * self::COAT_MASS * $this->solid->surfaceArea() / $this->envelope();
+        $coats = $this->coats * $this->sealer->coatMass() * $this->solid->surfaceArea() / $this->envelope();
 
         return $this->substance->dryBulkDensity() + $coats;
     }
@@ -81,12 +137,12 @@ final readonly class Inclusion
         };
     }
 
-    /** Envelope volume between two levels of the vessel, when its bottom is at $bottom; m³. */
+    /** Envelope volume of all copies between two levels of the vessel, when their bottom is at $bottom; m³. */
     public function displaced(float $from, float $to, ?float $bottom = null): float
     {
         $bottom ??= $this->targetBottom;
 
-        return $this->solid->volumeBelow($to - $bottom) - $this->solid->volumeBelow($from - $bottom);
+        return $this->count() * ($this->solid->volumeBelow($to - $bottom) - $this->solid->volumeBelow($from - $bottom));
     }
 
     /** What open pores of the part between two levels drink where no coat keeps resin out; m³. */

@@ -22,6 +22,8 @@ final readonly class Substance
         public ?float $greatestCelsius,
         public bool $bleeds,
         public bool $soaks,
+        public bool $fades,
+        public ?Drying $drying,
     ) {}
 
     public static function of(
@@ -32,6 +34,8 @@ final readonly class Substance
         ?float $greatestCelsius = null,
         bool $bleeds = false,
         bool $soaks = false,
+        bool $fades = false,
+        ?Drying $drying = null,
     ): self {
         ImpossibleValue::unlessPositive('skeleton density', $skeletonDensity);
         ImpossibleValue::unlessWithin('open porosity', $openPorosity, 0.0, 1.0);
@@ -47,6 +51,8 @@ final readonly class Substance
             $greatestCelsius,
             $bleeds,
             $soaks,
+            $fades,
+            $drying,
         );
     }
 

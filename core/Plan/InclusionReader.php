@@ -10,8 +10,10 @@ use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Rod;
 use Pensilis\Geometry\Solid;
 use Pensilis\Geometry\Upright;
+use Pensilis\Material\Drying;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Sealer;
 use Pensilis\Material\Substance;
 
 /** Reads one of `inclusions` of a plan file: millimetres and g/cm³ there, SI in the core. */
@@ -19,7 +21,7 @@ final readonly class InclusionReader
 {
     public const SHAPES = ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed', 'stl'];
 
-    public function __construct(private Problems $problems, private MeshSource $meshes) {}
+    public function __construct(private Problems $problems, private MeshSource $meshes, private Sealer $sealer) {}
 
     public function read(Node $node): ?Inclusion
     {
@@ -28,10 +30,6 @@ final readonly class InclusionReader
             $this->problems->add('unknown-shape', "An object cannot be a “{$shape}”; choose one of " . implode(', ', self::SHAPES) . '.', $node->at('shape'));
 
             return null;
-        }
-        if ($node->number('copies', 1.0) > 1.0) {
-            $this->problems->add('not-yet', 'Several copies of an object cannot be spread yet; write each as an object '
-                . 'of its own.', $node->at('copies'));
         }
         $solid = $this->problems->attempt($node->at($shape === 'stl' ? 'shape' : 'size_mm'), fn(): Solid => $this->solid($shape, $node));
         $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance($node->child('material')));
@@ -59,6 +57,9 @@ final readonly class InclusionReader
             $node->number('cover_mm', 0.0) / 1e3,
             (int) $node->number('sealed_coats', 0.0),
             Hold::from($node->text('hold', 'auto')),
+            $this->sealer,
+            group: $node->has('group') ? $node->text('group') : null,
+            reads: $node->flag('reads'),
         );
     }
 
@@ -100,6 +101,8 @@ final readonly class InclusionReader
             $node->maybe('max_celsius'),
             $node->flag('bleeds'),
             $node->flag('soaks'),
+            $node->flag('fades'),
+            $node->has('drying') ? Drying::from($node->text('drying')) : null,
         );
     }
 }

@@ -58,9 +58,11 @@ final readonly class LayoutJudge
     {
         for ($n = 0; $n <= self::CUTS; $n++) {
             $z = $inclusion->solid->height() * $n / self::CUTS;
-            $cut = $inclusion->solid->sectionAt($z);
-            if (!$vessel->shape->sectionAt($bottom + $z)->holds($cut, $inclusion->x, $inclusion->y)) {
-                return false;
+            [$cut, $room] = [$inclusion->solid->sectionAt($z), $vessel->shape->sectionAt($bottom + $z)];
+            foreach ($inclusion->places as [$x, $y]) {
+                if (!$room->holds($cut, $x, $y)) {
+                    return false;
+                }
             }
         }
 
@@ -162,14 +164,13 @@ final readonly class LayoutJudge
         ), $pointer, new Mend('Hang it from a thread', "{$pointer}/hold", 'hang'));
     }
 
-    /** @return list<Notice> one for each pair of objects that reach into each other */
+    /** @return list<Notice> one for each pair of objects that reach into each other; copies keep clear by themselves */
     private function overlaps(): array
     {
         $notices = [];
-        $place = fn(Inclusion $one): array => [$one->x, $one->y, $this->layout->bottomOf($one)];
         foreach ($this->plan->inclusions as $i => $one) {
             foreach (array_slice($this->plan->inclusions, $i + 1, null, true) as $j => $other) {
-                if (Contact::overlap($one->solid, $place($one), $other->solid, $place($other))) {
+                if ($this->meet($one, $other)) {
                     $notices[] = new Notice('objects-overlap', sprintf(
                         '“%s” reaches into “%s”; move one of them.',
                         $other->id,
@@ -180,6 +181,20 @@ final readonly class LayoutJudge
         }
 
         return $notices;
+    }
+
+    private function meet(Inclusion $one, Inclusion $other): bool
+    {
+        [$height, $there] = [$this->layout->bottomOf($one), $this->layout->bottomOf($other)];
+        foreach ($one->places as [$x, $y]) {
+            foreach ($other->places as [$ox, $oy]) {
+                if (Contact::overlap($one->solid, [$x, $y, $height], $other->solid, [$ox, $oy, $there])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Notice> */

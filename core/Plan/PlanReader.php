@@ -6,7 +6,9 @@ namespace Pensilis\Plan;
 
 use Pensilis\Exception\MissingKey;
 use Pensilis\Exception\PlanRefused;
+use Pensilis\Geometry\Vessel;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
 
 /** Makes a plan out of a decoded plan file whose shape the JSON Schema has passed; finds what makes no sense. */
@@ -40,7 +42,7 @@ final readonly class PlanReader
         $ambient = (new StudioReader($this->problems))->ambient($root->child('ambient'), $studio->clock);
         $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'));
         $resins = $this->resins($root);
-        $inclusions = $this->inclusions($root);
+        $inclusions = $this->inclusions($root, $vessel);
         $pours = $this->pours($root, $resins);
         $depth = array_sum(array_map(fn(GivenPour $pour): float => $pour->depth, $pours));
         if ($vessel !== null && $depth > $vessel->shape->height() + 5e-5) {
@@ -84,11 +86,23 @@ final readonly class PlanReader
     }
 
     /** @return list<Inclusion> */
-    private function inclusions(Node $root): array
+    private function inclusions(Node $root, ?Vessel $vessel): array
+    {
+        $inclusions = $this->single($root);
+        if ($vessel !== null && count($inclusions) === count($root->children('inclusions'))) {
+            return (new CopySpreader($this->problems, $vessel))->spread($inclusions, $root->children('inclusions'));
+        }
+
+        return $inclusions;
+    }
+
+    /** @return list<Inclusion> each once, wherever its copies may go */
+    private function single(Node $root): array
     {
         $inclusions = [];
+        $sealer = Sealer::from($root->has('sealing') ? $root->child('sealing')->text('school', 'resin') : 'resin');
         foreach ($root->children('inclusions') as $node) {
-            $inclusion = (new InclusionReader($this->problems, $this->meshes))->read($node);
+            $inclusion = (new InclusionReader($this->problems, $this->meshes, $sealer))->read($node);
             if ($inclusion !== null && isset($inclusions[$inclusion->id])) {
                 $this->problems->add('same-id', "Two objects are called “{$inclusion->id}”; give each its own id.", $node->at('id'));
             } elseif ($inclusion !== null) {

@@ -106,7 +106,7 @@ final readonly class Planner
             } elseif ($joints[$k - 1] === Joint::Sanded) {
                 $tasks[] = new Task(TaskKind::Sand, "Sand pour {$k} with 220 grit, wipe", $start - Session::SANDING, $start, $k);
             }
-            $objects = implode(', ', array_map(fn($inclusion): string => $inclusion->id, $pour->placed));
+            $objects = implode(', ', array_map(fn($inclusion): string => $inclusion->name(), $pour->placed));
             $title = sprintf('Pour %d: %s g', $number, Figure::fixed($pour->batch->mixed(), 1)) . ($objects === '' ? '' : ", set {$objects}");
             $hours = Session::hours(count($pour->placed), $pour->resin->sheet->working);
             $tasks[] = new Task(TaskKind::Pour, $title, $start, $start + $hours, $k);

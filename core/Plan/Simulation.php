@@ -65,14 +65,15 @@ final readonly class Simulation
         $foot = $inclusion->solid->footprint();
         $radius = $this->field->radius();
         // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
-        $from = $radius * max(abs($inclusion->x) / $section->halfX, abs($inclusion->y) / $section->halfY);
+        $shares = array_map(fn(array $place): float => max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY), $inclusion->places);
+        [$nearest, $farthest] = [$radius * min($shares), $radius * max($shares)];
         $half = $radius * max($foot->halfX / $section->halfX, $foot->halfY / $section->halfY);
         $bottom = $this->layout->bottomOf($inclusion);
         $kelvin = $this->field->greatestWithin(
             $bottom,
             $bottom + $inclusion->solid->height(),
-            max(0.0, $from - $half),
-            $from + $half,
+            max(0.0, $nearest - $half),
+            $farthest + $half,
         );
         $bound = max([-273.15, ...array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $this->pours)]);
 

@@ -9,18 +9,14 @@ use Pensilis\Material\Inclusion;
 /**
  * Drying and sealing before the pours: who must wait for what, and when each object is ready.
  *
- * Damp objects dry for two weeks (pressed or hung 2–4 weeks, silica gel 3–7 days: common practice); coats are
- * brushed two hours apart and the last one dries twelve (memory). Hours of the plan.
+ * Damp objects dry as their material asks, two weeks where it does not say (pressed or hung 2–4 weeks, silica gel 3–7
+ * days: common practice); coats follow each other and dry as the sealer needs. Hours of the plan.
  */
 final readonly class Preparation
 {
     private const DRYING = 14.0 * 24.0;
 
     private const BRUSHING = 0.25;
-
-    private const BETWEEN_COATS = 2.0;
-
-    private const LAST_COAT = 12.0;
 
     /**
      * @param list<Task>           $tasks
@@ -32,26 +28,44 @@ final readonly class Preparation
     public static function of(array $inclusions, WorkingHours $hours): self
     {
         [$tasks, $ready] = [[], []];
-        foreach ([false, true] as $damp) {
-            $group = array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->isDamp() === $damp));
-            $from = $damp ? self::DRYING : 0.0;
-            if ($damp && $group !== []) {
-                $tasks[] = new Task(TaskKind::Dry, 'Dry ' . self::names($group), 0.0, self::DRYING);
+        foreach (self::byDrying($inclusions) as $dry => $group) {
+            $from = (float) $dry;
+            if ($from > 0.0) {
+                $how = $group[0]->substance->drying?->words();
+                $tasks[] = new Task(TaskKind::Dry, 'Dry ' . self::names($group) . ($how === null ? '' : ": {$how}"), 0.0, $from);
             }
             foreach ($group as $inclusion) {
                 $ready[$inclusion->id] = $from;
             }
             for ($coat = 1; ($coated = self::withCoats($group, $coat)) !== []; $coat++) {
+                $sealer = $coated[0]->sealer;
                 $start = $hours->firstFit($from, self::BRUSHING) ?? $from;
-                $tasks[] = new Task(TaskKind::Seal, "Coat {$coat} on " . self::names($coated), $start, $start + self::BRUSHING);
-                $from = $start + self::BRUSHING + self::BETWEEN_COATS;
+                $tasks[] = new Task(TaskKind::Seal, "Coat {$coat} of {$sealer->words()} on " . self::names($coated), $start, $start + self::BRUSHING);
+                $from = $start + self::BRUSHING + $sealer->between();
                 foreach ($coated as $inclusion) {
-                    $ready[$inclusion->id] = $start + self::BRUSHING + self::LAST_COAT;
+                    $ready[$inclusion->id] = $start + self::BRUSHING + $sealer->last();
                 }
             }
         }
 
         return new self($tasks, $ready);
+    }
+
+    /**
+     * @param list<Inclusion> $inclusions
+     *
+     * @return array<int, non-empty-list<Inclusion>> by the hours that they dry, none first
+     */
+    private static function byDrying(array $inclusions): array
+    {
+        $groups = [];
+        foreach ($inclusions as $inclusion) {
+            $hours = $inclusion->isDamp() ? $inclusion->substance->drying?->hours() ?? self::DRYING : 0.0;
+            $groups[(int) round($hours)][] = $inclusion;
+        }
+        ksort($groups);
+
+        return $groups;
     }
 
     /**
@@ -77,6 +91,6 @@ final readonly class Preparation
     /** @param list<Inclusion> $inclusions */
     private static function names(array $inclusions): string
     {
-        return implode(', ', array_map(fn(Inclusion $one): string => $one->id, $inclusions));
+        return implode(', ', array_map(fn(Inclusion $one): string => $one->name(), $inclusions));
     }
 }

@@ -1,5 +1,6 @@
 import 'htmx.org';
 import './objects.js';
+import './zoom.js';
 import './current.js';
 
 // Undo and redo, but for what is just being typed.

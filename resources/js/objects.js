@@ -1,38 +1,108 @@
-// Objects in the drawings, moved by mouse, touch or keys. The server knows what a move means; here only the
-// form's fields are written and the form is told.
+// Objects in the drawings, moved by mouse, touch or keys, alone or several at once. The server knows what a move
+// means; here only the form's fields are written and the form is told.
 
 const WAIT_MS = 250;
+/** How near a mark draws a dragged object, in CSS pixels. */
+const PULL_PX = 5;
+/** Marks between set surfaces, mm. */
+const GRID_MM = 5;
+
 const form = () => document.querySelector('#piece-form');
-let timer = null;
-
-const field = (object, name) => document.querySelector(`#f-inclusions-${object.dataset.object}-${name}`);
-
-/** Writes a place, in millimetres, and shows it until the drawing comes back from the server. */
-function move(object, { x, y, bottom }) {
-    const before = { x: Number(object.dataset.x), y: Number(object.dataset.y), bottom: Number(object.dataset.bottom) };
-    const drawing = object.closest('[data-drawing]');
-    const scale = Number(drawing.dataset.scale);
-    object.dataset.movedX = x;
-    object.dataset.movedY = y;
-    object.dataset.movedBottom = bottom;
-    const up = drawing.dataset.drawing === 'section' ? bottom - before.bottom : y - before.y;
-    object.setAttribute('transform', `translate(${(x - before.x) * scale} ${-up * scale * Number(drawing.dataset.stretch)})`);
-    field(object, 'at_mm-0').value = `${round(x)} mm`;
-    field(object, 'at_mm-1').value = `${round(y)} mm`;
-    field(object, 'target_bottom_mm').value = `${round(bottom)} mm`;
-}
-
+const field = (index, name) => document.querySelector(`#f-inclusions-${index}-${name}`);
+const drawn = (index) => document.querySelectorAll(`[data-drawing] [data-object="${index}"]`);
 const round = (mm) => Math.round(mm * 10) / 10;
 
-const place = (object) => ({
-    x: Number(object.dataset.movedX ?? object.dataset.x),
-    y: Number(object.dataset.movedY ?? object.dataset.y),
-    bottom: Number(object.dataset.movedBottom ?? object.dataset.bottom),
-});
+let timer = null;
+/** Places in millimetres that the server has not answered yet, by object. */
+let moved = new Map();
+/** Objects that were chosen together. */
+const chosen = new Set();
 
 function tell(wait) {
     clearTimeout(timer);
     timer = setTimeout(() => form()?.dispatchEvent(new Event('typed')), wait);
+}
+
+function place(index) {
+    const { x, y, bottom } = drawn(index)[0].dataset;
+    return moved.get(index) ?? { x: Number(x), y: Number(y), bottom: Number(bottom) };
+}
+
+/** The object itself, all that were chosen with it, and the groups of any of them. */
+function together(index) {
+    const some = chosen.has(index) ? [...chosen] : [index];
+    const groups = some.map((one) => drawn(one)[0]?.dataset.group).filter(Boolean);
+    const grouped = groups.flatMap((group) => [...document.querySelectorAll(`[data-group="${CSS.escape(group)}"]`)]);
+    return [...new Set([...some, ...grouped.map((one) => one.dataset.object)])].filter((one) => field(one, 'at_mm-0'));
+}
+
+function written(mm) {
+    return form().dataset.system === 'us' ? `${Math.round((mm / 25.4) * 1000) / 1000} in` : `${round(mm)} mm`;
+}
+
+/** Writes a place, and shows it in both drawings until they come back from the server. */
+function put(index, to) {
+    moved.set(index, to);
+    for (const object of drawn(index)) {
+        const { drawing, scale, stretch, degrees, turned } = object.closest('[data-drawing]').dataset;
+        const by = {
+            x: to.x - Number(object.dataset.x),
+            y: to.y - Number(object.dataset.y),
+            bottom: to.bottom - Number(object.dataset.bottom),
+        };
+        const turn = (Number(degrees) * Math.PI) / 180;
+        const side = drawing === 'section';
+        const right = (side ? by.x * Math.cos(turn) + by.y * Math.sin(turn) : by.x) * (turned === '1' ? -1 : 1);
+        const up = side ? by.bottom * (turned === '1' ? -1 : 1) : by.y;
+        object.setAttribute('transform', `translate(${right * scale} ${-up * scale * stretch})`);
+    }
+    field(index, 'at_mm-0').value = written(to.x);
+    field(index, 'at_mm-1').value = written(to.y);
+    field(index, 'target_bottom_mm').value = written(to.bottom);
+}
+
+/** Moves objects from their places by millimetres right and up as the drawing shows them. */
+function shift(from, svg, right, up) {
+    const { drawing, degrees, turned } = svg.dataset;
+    const turn = (Number(degrees) * Math.PI) / 180;
+    const along = turned === '1' ? -right : right;
+    for (const [index, was] of from) {
+        put(
+            index,
+            drawing === 'section'
+                ? {
+                      x: was.x + along * Math.cos(turn),
+                      y: was.y + along * Math.sin(turn),
+                      bottom: Math.max(0, was.bottom + (turned === '1' ? -up : up)),
+                  }
+                : { ...was, x: was.x + along, y: was.y + up },
+        );
+    }
+}
+
+/** The move that brings a height or a place onto a mark, where one is near. */
+function pulled(svg, was, right, up, perMm, perMmUp) {
+    if (svg.dataset.drawing !== 'section') {
+        const near = (value) => (Math.abs(value) * perMm < PULL_PX ? -value : 0);
+        return [right + near(was.x + right), up + near(was.y + up)];
+    }
+    const bottom = was.bottom + up;
+    const marks = [...svg.dataset.marks.split(',').map(Number), Math.round(bottom / GRID_MM) * GRID_MM];
+    const mark = marks.find((one) => Math.abs(one - bottom) * perMmUp < PULL_PX);
+    return [right, mark === undefined || svg.dataset.turned === '1' ? up : mark - was.bottom];
+}
+
+function show() {
+    for (const object of document.querySelectorAll('[data-object]')) {
+        object.classList.toggle('chosen', chosen.has(object.dataset.object));
+    }
+}
+
+function toggle(index) {
+    if (!chosen.delete(index)) {
+        chosen.add(index);
+    }
+    show();
 }
 
 // The fields stand outside the form that they belong to, where its own listeners do not hear them.
@@ -44,21 +114,19 @@ document.addEventListener('change', (event) => {
 
 document.addEventListener('keydown', (event) => {
     const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
-    const arrows = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
-    const arrow = arrows[event.key];
-    if (!object || !arrow || !form()) {
+    const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    if (!object || !form() || (!arrow && event.key !== ' ')) {
         return;
     }
     event.preventDefault();
-    const step = event.shiftKey ? 10 : 1;
-    const to = place(object);
-    to.x += arrow[0] * step;
-    if (object.closest('[data-drawing]').dataset.drawing === 'section') {
-        to.bottom = Math.max(0, to.bottom + arrow[1] * step);
-    } else {
-        to.y += arrow[1] * step;
+    const index = object.dataset.object;
+    if (!arrow) {
+        toggle(index);
+        return;
     }
-    move(object, to);
+    const step = event.shiftKey ? 10 : 1;
+    const from = together(index).map((one) => [one, place(one)]);
+    shift(from, object.closest('svg'), arrow[0] * step, arrow[1] * step);
     tell(WAIT_MS);
 });
 
@@ -69,17 +137,27 @@ document.addEventListener('pointerdown', (event) => {
     if (!object || !form() || event.button !== 0) {
         return;
     }
-    object.focus({ preventScroll: true });
     event.preventDefault();
-    const drawing = object.closest('svg');
-    const units = drawing.getScreenCTM().a * Number(drawing.dataset.scale);
+    const index = object.dataset.object;
+    object.focus({ preventScroll: true });
+    if (event.shiftKey) {
+        toggle(index);
+        return;
+    }
+    if (!chosen.has(index)) {
+        chosen.clear();
+        show();
+    }
+    const svg = object.closest('svg');
+    const units = svg.getScreenCTM().a * Number(svg.dataset.scale);
     held = {
-        object,
+        svg,
         units,
-        upUnits: units * Number(drawing.dataset.stretch),
+        upUnits: units * Number(svg.dataset.stretch),
         fromX: event.clientX,
         fromY: event.clientY,
-        from: place(object),
+        was: place(index),
+        from: together(index).map((one) => [one, place(one)]),
         moved: false,
     };
 });
@@ -88,15 +166,16 @@ document.addEventListener('pointermove', (event) => {
     if (!held) {
         return;
     }
-    const right = Math.round((event.clientX - held.fromX) / held.units);
-    const up = Math.round((held.fromY - event.clientY) / held.upUnits);
-    const side = held.object.closest('[data-drawing]').dataset.drawing === 'section';
+    let right = Math.round((event.clientX - held.fromX) / held.units);
+    let up = Math.round((held.fromY - event.clientY) / held.upUnits);
     held.moved ||= right !== 0 || up !== 0;
-    move(held.object, {
-        x: held.from.x + right,
-        y: side ? held.from.y : held.from.y + up,
-        bottom: side ? Math.max(0, held.from.bottom + up) : held.from.bottom,
-    });
+    if (!held.moved) {
+        return;
+    }
+    if (!event.altKey) {
+        [right, up] = pulled(held.svg, held.was, right, up, held.units, held.upUnits);
+    }
+    shift(held.from, held.svg, right, up);
 });
 
 document.addEventListener('pointerup', () => {
@@ -107,4 +186,9 @@ document.addEventListener('pointerup', () => {
 });
 document.addEventListener('pointercancel', () => {
     held = null;
+});
+
+document.addEventListener('htmx:after:swap', () => {
+    moved = new Map();
+    show();
 });

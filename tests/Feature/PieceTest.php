@@ -199,7 +199,7 @@ it('prints a sheet with everything that is done and when', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()
-        ->assertSeeInOrder(['Larch cone block', 'Coat 1 on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
+        ->assertSeeInOrder(['Larch cone block', 'Coat 1 of brushed resin on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
 });
 
 it('draws a placement template at full size, and mirrored', function (): void {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Interchange\Answers;
 use App\Models\Piece;
+use App\View\Gaze;
 use App\View\PieceView;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,6 +26,6 @@ final class HeatController extends Controller
             return response()->noContent();
         }
 
-        return response()->view('pieces.heat', ['view' => new PieceView($piece, $this->studio()->units, $answer)]);
+        return response()->view('pieces.heat', ['view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Requests\NewPiece;
 use App\Interchange\Answers;
 use App\Interchange\KeptMeshes;
 use App\Models\Piece;
+use App\View\Gaze;
 use App\View\PieceView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,7 +41,7 @@ final class PieceController extends Controller
     {
         $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
 
-        return view('pieces.show', ['view' => new PieceView($piece, $this->studio()->units, $answer)]);
+        return view('pieces.show', ['view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
     }
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
@@ -52,7 +53,7 @@ final class PieceController extends Controller
         }
 
         // A form that asks for other things now is shown as a whole.
-        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true') : response()->view('pieces.answer', ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece))]);
+        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true') : response()->view('pieces.answer', ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request))]);
     }
 
     public function destroy(Piece $piece): RedirectResponse

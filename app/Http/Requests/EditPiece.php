@@ -83,6 +83,10 @@ final class EditPiece extends FormRequest
         foreach (array_keys(is_array($steps) ? $steps : []) as $i) {
             $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
         }
+        $objects = Document::value($document, '/inclusions');
+        foreach (array_keys(is_array($objects) ? $objects : []) as $i) {
+            $reshapings["/inclusions/{$i}/copies"] = Reshaping::copies((int) $i);
+        }
 
         return $reshapings;
     }

@@ -1,8 +1,8 @@
 @props(['object', 'vertical' => false, 'most' => 0.0])
-<g class="object {{ $object->sits ? '' : 'adrift' }}" tabindex="0" role="slider" data-object="{{ $object->index }}"
+<g @class(['object', 'adrift' => !$object->sits]) @if($object->id !== '') tabindex="0" role="slider" @else aria-hidden="true" @endif data-object="{{ $object->index }}" data-group="{{ $object->group }}"
    data-bottom="{{ $object->bottomMm }}" data-x="{{ $object->xMm }}" data-y="{{ $object->yMm }}"
-   aria-label="{{ $object->says() }}" aria-orientation="{{ $vertical ? 'vertical' : 'horizontal' }}"
-   aria-valuenow="{{ round($vertical ? $object->bottomMm : $object->xMm, 2) }}" aria-valuemin="{{ $vertical ? 0 : -round($most) }}" aria-valuemax="{{ round($most) }}">
+   @if($object->id !== '') aria-label="{{ $object->says() }}" aria-orientation="{{ $vertical ? 'vertical' : 'horizontal' }}"
+   aria-valuenow="{{ round($vertical ? $object->bottomMm : $object->xMm, 2) }}" aria-valuemin="{{ $vertical ? 0 : -round($most) }}" aria-valuemax="{{ round($most) }}" @endif>
     @if($object->points !== '')
         <polygon points="{{ $object->points }}"/>
     @elseif($object->round)

@@ -5,7 +5,7 @@
         <div class="times" id="times">
             @if($view->isComputing())
                 <div class="computing" role="status"
-                     hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint()], false) }}" hx-trigger="load" hx-target="#times" hx-swap="innerHTML">
+                     hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}" hx-trigger="load" hx-target="#times" hx-swap="innerHTML">
                     <p>Computing heat, windows and clock …</p>
                     <noscript><p><a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">Compute them now</a></p></noscript>
                 </div>

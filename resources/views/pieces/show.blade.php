@@ -17,7 +17,7 @@
     <div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
     <x-errors/>
     @include('pieces.answer')
-    <form id="piece-form" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
+    <form id="piece-form" data-system="{{ $view->system->value }}" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
           hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf @method('patch')
         <noscript><p class="quiet">Change what you like below, then <button class="btn btn-primary">Keep and compute</button></p></noscript>

@@ -76,7 +76,7 @@ it('refuses what makes no sense, with place and remedy', function (array $change
     'a neck as wide as all'   => [['/vessel/shape' => 'sphere', '/vessel/neck_diameter_mm' => 90], '/vessel', 'impossible-value', 'diameter of the neck'],
     'a step that is a ball'   => [['/vessel' => ['shape' => 'stepped', 'steps' => [['shape' => 'sphere'], ['shape' => 'sphere']], 'wall' => ['material' => 'glass', 'thickness_mm' => 2]]], '/vessel/steps/0/shape', 'missing', 'one of box'],
     'an object from nowhere'  => [['/inclusions/0/shape' => 'stl', '/inclusions/0/path' => 'a.stl'], '/inclusions/0/shape', 'impossible-value', 'send the mesh along'],
-    'many copies'             => [['/inclusions/0/copies' => 3], '/inclusions/0/copies', 'not-yet', 'each as an object'],
+    'copies without room'     => [['/inclusions/0/copies' => 30], '/inclusions/0/copies', 'no-room', 'of 30 copies of “cone” find room with 2 mm between'],
     'vitrification'           => [['/resins/0/kinetics/vitrification' => true], '/resins/0/kinetics/vitrification', 'not-yet', 'Vitrification'],
     'above the rim'           => [['/pours/2/depth_mm' => 40], '/pours', 'above-rim', '66 mm, above the rim at 60 mm'],
     'filled above the rim'    => [['/vessel/fill_mm' => 61], '/vessel/fill_mm', 'above-rim', 'rim at 60 mm'],
