@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use Pensilis\Material\Sealer;
+use Pensilis\Plan\Finish;
+use Pensilis\Plan\Making;
+use Pensilis\Plan\Service;
+use Pensilis\Plan\Viewed;
+
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */
 final readonly class PlanFields
 {
     private const SHAPES = ['box' => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum',
         'hemisphere'              => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline',
         'revolved'                => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water'];
+
+    private const PLAIN = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline'];
 
     private const SIZES = ['diameter_mm' => 'Diameter', 'length_mm' => 'Length', 'width_mm' => 'Width',
         'bottom_diameter_mm'             => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
@@ -32,6 +40,7 @@ final readonly class PlanFields
     {
         return array_merge(
             $this->piece(),
+            $this->purpose(),
             $this->vessel(),
             $this->room(),
             $this->studio(),
@@ -52,8 +61,7 @@ final readonly class PlanFields
     {
         $fields = [Field::choice('/vessel/shape', 'Shape', [...self::SHAPES, ...$this->mesh('/vessel')]), ...$this->sizes('/vessel')];
         foreach (array_keys($this->list('/vessel/steps')) as $i) {
-            $plain = array_intersect_key(self::SHAPES, array_flip(['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline']));
-            $fields[] = Field::choice("/vessel/steps/{$i}/shape", 'Step ' . ((int) $i + 1) . ' from below', $plain);
+            $fields[] = Field::choice("/vessel/steps/{$i}/shape", 'Step ' . ((int) $i + 1) . ' from below', array_intersect_key(self::SHAPES, array_flip(self::PLAIN)));
             array_push($fields, ...$this->sizes("/vessel/steps/{$i}"));
         }
 
@@ -64,9 +72,78 @@ final readonly class PlanFields
             Field::of('/vessel/wall/thickness_mm', 'Wall thickness', FieldKind::Length),
             Field::choice('/vessel/base/material', 'Board below', [...self::STUFFS, 'air' => 'none, open air', ...$this->own('/vessel/base/material')], true),
             Field::optional('/vessel/base/thickness_mm', 'Board thickness', FieldKind::Length),
-            Field::choice('/vessel/viewed', 'Seen from', ['top' => 'open side', 'bottom' => 'floor', 'both' => 'both', 'sides' => 'sides'], true),
             Field::optional('/layering/max_pour_mm', 'No pour deeper than', FieldKind::Length),
+            Field::choice('/vessel/made', 'It is a', $this->words(Making::cases()), true),
+            Field::optional('/vessel/relief_mm', 'Mean depth of relief below', FieldKind::Length),
+            Field::optional('/vessel/edge_mm', 'Upright edge that is coated', FieldKind::Length),
+            Field::optional('/vessel/level/rise_mm', 'The bench rises', FieldKind::Length),
+            Field::optional('/vessel/level/over_mm', 'over a length of', FieldKind::Length),
+            Field::optional('/pieces', 'Poured alike, how many', FieldKind::Whole),
+            ...$this->compartments(),
         ];
+    }
+
+    /** @return list<Field> those there are, and room for one more */
+    private function compartments(): array
+    {
+        $fields = [];
+        foreach ($this->andOneMore('/vessel/compartments') as $i) {
+            $at = "/vessel/compartments/{$i}";
+            $fields[] = Field::optional("{$at}/name", 'Compartment that sets first', FieldKind::Text);
+            if ($i < count($this->list('/vessel/compartments'))) {
+                $fields[] = Field::choice("{$at}/shape", 'Its shape', array_intersect_key(self::SHAPES, array_flip(self::PLAIN)));
+                array_push($fields, ...$this->sizes($at));
+                $fields[] = Field::optional("{$at}/depth_mm", 'Poured to', FieldKind::Length);
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<Field> what is settled first */
+    public function purpose(): array
+    {
+        $fields = [
+            Field::choice('/purpose/use', 'It is', $this->words(Service::cases()), true),
+            Field::choice('/vessel/viewed', 'Seen from', $this->words(Viewed::cases()), true),
+            Field::choice('/purpose/finish', 'Its face ends', $this->words(Finish::cases()), true),
+            Field::choice('/sealing/school', 'Sealed with', $this->words(Sealer::cases()), true),
+        ];
+        foreach ($this->andOneMore('/purpose/fittings') as $i) {
+            $at = "/purpose/fittings/{$i}";
+            array_push(
+                $fields,
+                Field::choice("{$at}/kind", 'Fitting', ['handle' => 'handle', 'hook' => 'hook', 'foot' => 'foot'], true),
+                Field::optional("{$at}/at_mm/0", 'right of middle', FieldKind::Length),
+                Field::optional("{$at}/at_mm/1", 'behind middle', FieldKind::Length),
+                Field::optional("{$at}/radius_mm", 'room around it, radius', FieldKind::Length),
+                Field::optional("{$at}/depth_mm", 'hole', FieldKind::Length),
+                Field::choice("{$at}/from", 'drilled from', ['top' => 'the open side', 'bottom' => 'the floor'], true),
+            );
+        }
+
+        return $fields;
+    }
+
+    /** @return list<int> */
+    private function andOneMore(string $pointer): array
+    {
+        return range(0, count($this->list($pointer)));
+    }
+
+    /**
+     * @param list<Making|Service|Viewed|Finish|Sealer> $cases
+     *
+     * @return array<string, string>
+     */
+    private function words(array $cases): array
+    {
+        $words = [];
+        foreach ($cases as $case) {
+            $words[$case->value] = $case->words();
+        }
+
+        return $words;
     }
 
     /** @return list<Field> */
@@ -102,7 +179,6 @@ final readonly class PlanFields
                 Field::optional("{$at}/spread/radius_mm", 'Spread within (else everywhere)', FieldKind::Length),
                 Field::optional("{$at}/spread/seed", 'Pattern number', FieldKind::Whole),
             ] : []),
-            Field::optional("{$at}/group", 'Moves with group', FieldKind::Text),
         ];
     }
 
@@ -129,6 +205,7 @@ final readonly class PlanFields
             Field::choice("{$at}/material/soaks", 'Soaks up resin', $yesNo, true),
             Field::choice("{$at}/material/fades", 'May change colour', $yesNo, true),
             Field::choice("{$at}/material/drying", 'Dried by', ['none' => 'nothing to dry', 'press' => 'pressing', 'hang' => 'hanging', 'silica' => 'silica gel', 'oven' => 'a low oven'], true),
+            Field::optional("{$at}/group", 'Moves with group', FieldKind::Text),
             Field::choice("{$at}/reads", 'Has lettering or a face', $yesNo, true),
         ];
     }
@@ -167,7 +244,7 @@ final readonly class PlanFields
             Field::optional('/studio/cup_loss_g', 'Cup and stick keep', FieldKind::Mass),
             Field::optional('/studio/max_peak_celsius', 'No pour hotter than', FieldKind::Temperature),
         ];
-        foreach (range(0, count($this->list('/studio/hours'))) as $i) {
+        foreach ($this->andOneMore('/studio/hours') as $i) {
             $fields[] = Field::optional("/studio/hours/{$i}/days", 'At the bench on', FieldKind::Days);
             $fields[] = Field::optional("/studio/hours/{$i}/from", 'from', FieldKind::Text);
             $fields[] = Field::optional("/studio/hours/{$i}/to", 'to', FieldKind::Text);
@@ -182,6 +259,7 @@ final readonly class PlanFields
         $at = "/resins/{$i}";
         $sheet = ['pot_life' => 'Pot life', 'working' => 'Working time'];
         $hours = ['gel' => 'Gel', 'recoat_open' => 'Recoat opens', 'recoat_close' => 'Recoat closes', 'demold' => 'Demold', 'full_cure' => 'Full cure'];
+        $deflection = Field::optional("{$at}/sheet/heat_deflection_celsius", 'Bears heat to (deflection)', FieldKind::Temperature);
         $depths = ['gel' => 'Gel told for a depth of', 'min_pour' => 'Least pour', 'max_pour' => 'Greatest pour'];
         $line = fn(string $suffix, FieldKind $kind): callable => fn(string $key, string $label): Field => Field::optional("{$at}/sheet/{$key}_{$suffix}", $label, $kind);
 
@@ -200,6 +278,7 @@ final readonly class PlanFields
             ...array_map($line('min', FieldKind::Minutes), array_keys($sheet), $sheet),
             ...array_map($line('h', FieldKind::Hours), array_keys($hours), $hours),
             ...array_map($line('mm', FieldKind::Length), array_keys($depths), $depths),
+            $deflection,
         ];
     }
 

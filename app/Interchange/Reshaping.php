@@ -83,6 +83,25 @@ final class Reshaping
     }
 
     /**
+     * A compartment that has only a name begins as a box; each has the sizes of its shape.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function compartments(array $document): array
+    {
+        $compartments = Document::value($document, '/vessel/compartments');
+        foreach (is_array($compartments) ? $compartments : [] as $i => $one) {
+            $one = is_array($one) ? $one : [];
+            $shaped = self::vessel(['vessel' => $one + ['shape' => 'box', 'length_mm' => 40.0, 'width_mm' => 10.0, 'height_mm' => 10.0]]);
+            $document = Document::with($document, "/vessel/compartments/{$i}", $shaped['vessel']);
+        }
+
+        return $document;
+    }
+
+    /**
      * One of a kind needs no pattern.
      *
      * @return callable(array<string, mixed>): array<string, mixed>

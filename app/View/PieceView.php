@@ -14,6 +14,8 @@ use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\PlanAnswer;
+use Pensilis\Plan\PrepList;
+use Pensilis\Plan\PrepStep;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Settling\Buoyancy;
@@ -23,14 +25,16 @@ final readonly class PieceView
 {
     /** What each question of the verdict listens to. */
     private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours',
-        'outside-vessel', 'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour'];
+        'outside-vessel', 'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour', 'tilted', 'runs-over'];
 
     private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel', 'no-full-cure'];
+
+    private const SUITS = ['heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first'];
 
     private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed'];
 
     /** Notices that need a look, but spoil nothing. */
-    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour'];
+    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted'];
 
     public Plan $plan;
 
@@ -81,7 +85,7 @@ final readonly class PieceView
         return $this->plan->pours !== [];
     }
 
-    /** @return list<Question> the three questions of the verdict */
+    /** @return list<Question> the questions of the verdict */
     public function verdict(): array
     {
         $sanded = $this->answer === null ? 0 : count(array_filter($this->answer->joints, fn($joint): bool => $joint->value === 'sanded'));
@@ -93,6 +97,7 @@ final readonly class PieceView
             new Question('Does it hang?', 'hangs', $this->about(self::HANGS), $this->layout() !== null, $this->hangs(), $open),
             new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $heat, $heat ? $this->coolest() : '', $open),
             new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $heat, $heat ? $this->pace($sanded) : '', $open),
+            new Question('Does it suit its use?', 'suits', $this->about(self::SUITS), $this->layout() !== null, $this->plan->purpose->service->words(), $open),
             new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), $this->layout() !== null, sprintf('on a scale that shows %s g', $this->plan->studio->scale->step), $open),
         ];
     }
@@ -120,6 +125,34 @@ final readonly class PieceView
     public function rail(): ?TimeRail
     {
         return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
+    }
+
+    /** How an object that has lettering or a face is laid in. */
+    public function howLaid(Inclusion $object): string
+    {
+        return $object->reads ? ', ' . $this->plan->setup->viewed->laying() : '';
+    }
+
+    /** @return list<PrepStep> */
+    public function prepList(): array
+    {
+        return PrepList::of($this->plan->setup, $this->plan->purpose->finish);
+    }
+
+    /** Area, perimeter and what it holds, in a line. */
+    public function vesselLine(): string
+    {
+        $vessel = $this->plan->vessel;
+        $rim = $vessel->shape->sectionAt($vessel->fill);
+        $holds = $vessel->volumeBetween(0.0, $vessel->fill);
+
+        return sprintf(
+            'At its fill level %s cm² and %s around; it holds %s. Half of that stands %s deep.',
+            number_format(1e4 * $rim->area(), 1),
+            $this->figures->length($rim->perimeter()),
+            $this->figures->volume(1e6 * $holds),
+            $this->figures->length($vessel->depthFor(0.5 * $holds)),
+        );
     }
 
     /** How an object is held on the layer below pour k. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Pensilis\Geometry\Section;
+use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
 
 /** The view from above, to scale: what is right in the section is right here, behind is up. */
@@ -59,6 +60,15 @@ final readonly class PlanDrawing
     public function isTapered(): bool
     {
         return !$this->plan->vessel->shape->isUpright();
+    }
+
+    /** @return list<array{float, float, float, string}> middle, radius and kind of what is screwed or glued on */
+    public function fittings(): array
+    {
+        return array_map(
+            fn(Fitting $one): array => [$this->right($one->x), -$this->units($one->y), $this->units($one->radius), $one->kind],
+            $this->plan->purpose->fittings,
+        );
     }
 
     /** @return list<DrawnObject> about the middle of the drawing, one for each copy */

@@ -23,7 +23,7 @@ final class AnswerWriter
             $pours[] = [
                 'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
-                ...self::amounts($pour->batch),
+                ...self::amounts($pour->batch, $simulation->plan->setup->pieces),
                 'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
                 'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
                 'working_until_h' => $heat->workingUntil,
@@ -70,7 +70,7 @@ final class AnswerWriter
         foreach ($layout->pours as $k => $pour) {
             [$aMl, $bMl] = $pour->batch->measures();
             $pours[] = [
-                'resin'           => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch),
+                'resin'           => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch, $plan->setup->pieces),
                 'measure_a_ml'    => $aMl, 'measure_b_ml' => $bMl,
                 'splits'          => [['a_g' => $pour->batch->a(), 'b_g' => $pour->batch->b()]],
                 'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
@@ -82,13 +82,13 @@ final class AnswerWriter
         return ['pours' => $pours, 'warnings' => self::notices((new LayoutJudge($plan, $layout))->notices())];
     }
 
-    /** @return array<string, float> */
-    private static function amounts(Batch $batch): array
+    /** @return array<string, float> what goes into one vessel; readings are of the mix that serves all */
+    private static function amounts(Batch $batch, int $pieces): array
     {
         [$weighA, $weighB] = $batch->readings();
 
         return [
-            'volume_ml' => $batch->volume, 'mass_g' => $batch->mass, 'a_g' => $batch->a(), 'b_g' => $batch->b(),
+            'volume_ml' => $batch->volume / $pieces, 'mass_g' => $batch->mass / $pieces, 'a_g' => $batch->a() / $pieces, 'b_g' => $batch->b() / $pieces,
             'loss_g'    => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
         ];
     }

@@ -9,7 +9,8 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Resin\Resin;
 
 /**
- * One pour in its place: from where to where, how much, and what is set onto the layer below it. Metres, m³.
+ * One pour in its place: from where to where, how much goes into one vessel, and what is set onto the layer below it; the batch
+ * serves all vessels that are poured alike. Metres, m³.
  */
 final readonly class LaidPour
 {

@@ -98,9 +98,11 @@ final readonly class Layout
     {
         $laid = [];
         $bottom = 0.0;
-        foreach ($pours as [$resin, $depth]) {
+        foreach ($pours as $k => [$resin, $depth]) {
             $top = $bottom + $depth;
-            $volume = $plan->vessel->volumeBetween($bottom, $top);
+            $volume = $plan->vessel->volumeBetween($bottom, $top)
+                + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : 0.0)
+                + ($k === count($pours) - 1 ? $plan->setup->edgeVolume($plan->vessel) : 0.0);
             $placed = [];
             foreach ($plan->inclusions as $inclusion) {
                 $at = $bottoms[$inclusion->id];
@@ -109,7 +111,7 @@ final readonly class Layout
                     $placed[] = $inclusion;
                 }
             }
-            $batch = Batch::of($resin, max(0.0, $volume), $plan->studio->scale, $plan->studio->lossGrams);
+            $batch = Batch::of($resin, $plan->setup->pieces * max(0.0, $volume), $plan->studio->scale, $plan->studio->lossGrams);
             $laid[] = new LaidPour($resin, $bottom, $top, max(0.0, $volume), $placed, $batch);
             $bottom = $top;
         }

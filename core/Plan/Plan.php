@@ -31,7 +31,9 @@ final readonly class Plan
         public array $inclusions,
         public array $pours,
         public StudioSettings $studio,
-        public ?float $deepest = null,
+        public ?float $deepest,
+        public Setup $setup,
+        public Purpose $purpose,
     ) {}
 
     /** The resin that pours are planned with: the first of the file. */

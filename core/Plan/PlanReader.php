@@ -41,6 +41,7 @@ final readonly class PlanReader
         $studio = (new StudioReader($this->problems))->read($root);
         $ambient = (new StudioReader($this->problems))->ambient($root->child('ambient'), $studio->clock);
         $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'));
+        $compartments = (new VesselReader($this->problems, $this->meshes))->compartments($root->child('vessel'));
         $resins = $this->resins($root);
         $inclusions = $this->inclusions($root, $vessel);
         $pours = $this->pours($root, $resins);
@@ -66,6 +67,8 @@ final readonly class PlanReader
             $pours,
             $studio,
             $deepest === null ? null : $deepest / 1e3,
+            Setup::read($root, $compartments),
+            Purpose::read($root),
         );
     }
 

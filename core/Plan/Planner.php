@@ -32,6 +32,10 @@ final readonly class Planner
     public function plan(Plan $plan): PlanAnswer
     {
         $deepest = null;
+        $compartments = CompartmentPours::of($plan, $this->store);
+        if ($compartments->set === null) {
+            return PlanAnswer::infeasible($plan, [new Notice('no-gel', 'A compartment finds no time, or does not set within 60 days in this room.', '/vessel/compartments')]);
+        }
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $draft = Draft::found($plan, $deepest);
             if ($draft->layout === null) {
@@ -43,14 +47,14 @@ final readonly class Planner
                 ]);
             }
             $preparation = Preparation::of($plan->inclusions, $plan->studio->hours);
-            $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation))->fill();
+            $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation, $compartments->set))->fill();
             if ($placed->run === null) {
                 return PlanAnswer::infeasible($plan, [$this->stuck($placed)]);
             }
             $simulation = Simulation::after($plan, $draft->layout, $placed->run);
             $next = $this->cooler($simulation);
             if ($next === null) {
-                return $this->answer($plan, $simulation, $placed->starts, $placed->joints, $preparation, $deepest);
+                return $this->answer($plan, $simulation, $placed->starts, $placed->joints, [...$preparation->tasks, ...$compartments->tasks], $deepest);
             }
             if ($next < $plan->resin()->sheet->leastPour || $next >= ($deepest ?? INF)) {
                 return PlanAnswer::infeasible($plan, [$this->cooks($simulation)], $simulation);
@@ -69,22 +73,23 @@ final readonly class Planner
         $windows = array_map(fn(SimulatedPour $pour): Window => $pour->window(), $simulation->pours);
         $joints = PlacedPours::joints($starts, $windows);
 
-        return $this->answer($plan, $simulation, $starts, $joints, Preparation::of([], $plan->studio->hours), null);
+        return $this->answer($plan, $simulation, $starts, $joints, CompartmentPours::of($plan, $this->store)->tasks, null);
     }
 
     /**
      * @param list<float> $starts
      * @param list<Joint> $joints
+     * @param list<Task>  $before what is done before the first pour
      */
     private function answer(
         Plan $plan,
         Simulation $simulation,
         array $starts,
         array $joints,
-        Preparation $preparation,
+        array $before,
         ?float $deepest,
     ): PlanAnswer {
-        $tasks = [...$preparation->tasks, ...$this->pourTasks($simulation, $starts, $joints), ...$this->endTasks($plan, $simulation)];
+        $tasks = [...$before, ...$this->pourTasks($simulation, $starts, $joints), ...$this->endTasks($plan, $simulation)];
 
         return PlanAnswer::feasible($plan, $simulation, $joints, $tasks, $deepest);
     }
@@ -102,7 +107,7 @@ final readonly class Planner
             $start = $starts[$k];
             $number = $k + 1;
             if ($k === 0) {
-                $tasks[] = new Task(TaskKind::Prepare, 'Wash, dry and level the vessel', max(0.0, $start - Session::PREPARING), $start, 0);
+                $tasks[] = new Task(TaskKind::Prepare, 'Make the vessel ready: ' . $simulation->plan->setup->making->words(), max(0.0, $start - Session::PREPARING), $start, 0);
             } elseif ($joints[$k - 1] === Joint::Sanded) {
                 $tasks[] = new Task(TaskKind::Sand, "Sand pour {$k} with 220 grit, wipe", $start - Session::SANDING, $start, $k);
             }
@@ -122,9 +127,16 @@ final readonly class Planner
         $demold = $last->onClock($last->demold);
         $cured = $last->onClock($last->fullCure);
         $tasks = [];
+        if ($plan->setup->making === Making::Sheet && $last->gelFirst !== null) {
+            // A sheet bends just before and after it gels (common practice); a twentieth of the gel time either way (memory).
+            [$from, $to] = [$last->onClock(0.95 * $last->gelFirst), $last->onClock(1.05 * ($last->gelLast ?? $last->gelFirst))];
+            $tasks[] = new Task(TaskKind::Drape, 'Drape the sheet over its form, and leave it there', (float) $from, (float) $to);
+        }
         if ($demold !== null) {
             $at = $plan->studio->hours->firstFit($demold, Session::DEMOLDING) ?? $demold;
-            $tasks[] = new Task(TaskKind::Demold, 'Demold: round the rim first', $at, $at + Session::DEMOLDING);
+            $tasks[] = new Task(TaskKind::Demold, $plan->setup->making->isKept() ? 'Pull the tape, warm drips off the back' : 'Demold: round the rim first', $at, $at + Session::DEMOLDING);
+            $finish = $plan->purpose->finish->after();
+            $tasks = $finish === null ? $tasks : [...$tasks, new Task(TaskKind::Finish, $finish, $at + Session::DEMOLDING, $at + Session::DEMOLDING)];
         }
         if ($cured !== null) {
             $tasks[] = new Task(TaskKind::FullCure, 'Fully cured', $cured, $cured);

@@ -52,6 +52,7 @@ final readonly class Simulation
         $simulation = new self($plan, $layout, $pours, $run->field(), $run->energyError(), []);
         $notices = [
             ...(new LayoutJudge($plan, $layout))->notices(),
+            ...(new SetupJudge($plan, $layout))->notices(),
             ...(new HeatJudge($simulation, $run->tracks()))->notices(),
         ];
 

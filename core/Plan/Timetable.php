@@ -34,6 +34,7 @@ final readonly class Timetable
         private Layout $layout,
         private CalibrationStore $store,
         private Preparation $preparation,
+        private float $earliest = 0.0,
     ) {}
 
     public function fill(): PlacedPours
@@ -116,7 +117,7 @@ final readonly class Timetable
         foreach ($this->layout->pours as $pour) {
             $work[] = new PourWork(
                 Session::hours(count($pour->placed), $pour->resin->sheet->working),
-                $this->preparation->readyFor($pour->placed),
+                max($this->earliest, $this->preparation->readyFor($pour->placed)),
             );
         }
 

@@ -59,6 +59,25 @@ final readonly class VesselReader
         );
     }
 
+    /** @return list<Compartment> */
+    public function compartments(Node $vessel): array
+    {
+        $compartments = [];
+        foreach ($vessel->children('compartments') as $node) {
+            $shape = $this->problems->attempt($node->pointer, fn(): VesselShape => $this->step($node));
+            if ($shape === null) {
+                continue;
+            }
+            $depth = $node->number('depth_mm', 1e3 * $shape->height()) / 1e3;
+            if ($depth > $shape->height() + 1e-9) {
+                $this->problems->add('above-rim', sprintf('The compartment is %s mm high; pour it no deeper.', 1e3 * $shape->height()), $node->at('depth_mm'));
+            }
+            $compartments[] = new Compartment($node->text('name'), $shape, $depth);
+        }
+
+        return $compartments;
+    }
+
     private function shape(string $name, Node $node): VesselShape
     {
         $mm = fn(string $key): float => $node->number($key) / 1e3;

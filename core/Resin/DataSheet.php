@@ -8,7 +8,7 @@ use Pensilis\Exception\ContradictorySheet;
 use Pensilis\Exception\ImpossibleValue;
 
 /**
- * What the maker's sheet says, at its own temperature and thickness. Kelvin, seconds, metres.
+ * What the maker's sheet says, at its own temperature and thickness. Kelvin, seconds, metres; heat deflection °C.
  *
  * Times that a sheet leaves out take those of its class, deep-cast (greatest pour 20 mm and more) or coating
  * (memory). Invariant: gel ≤ recoat opens ≤ recoat closes; least depth ≤ greatest depth; all above 0.
@@ -40,12 +40,13 @@ final readonly class DataSheet
         public float $fullCure,
         public float $leastPour,
         public float $greatestPour,
+        public ?float $deflection,
     ) {}
 
     /**
      * @param array{celsius: float, pot_life_min?: float, working_min?: float, gel_h?: float, gel_mm?: float,
      *     recoat_open_h?: float, recoat_close_h?: float, demold_h?: float, full_cure_h?: float,
-     *     min_pour_mm?: float, max_pour_mm?: float} $said keys of the plan file
+     *     min_pour_mm?: float, max_pour_mm?: float, heat_deflection_celsius?: float} $said keys of the plan file
      *
      * @throws ContradictorySheet|ImpossibleValue
      */
@@ -72,6 +73,7 @@ final readonly class DataSheet
             3600.0 * ($said['full_cure_h'] ?? max($said['demold_h'] ?? 0.0, $gel * $class['cure'])),
             1e-3 * ($said['min_pour_mm'] ?? min($class['least'], $greatest)),
             1e-3 * $greatest,
+            $said['heat_deflection_celsius'] ?? null,
         );
         $sheet->mustAgree();
 

@@ -11,7 +11,10 @@ enum TaskKind: string
     case Seal = 'seal';
     case Prepare = 'prepare';
     case Sand = 'sand';
+    case Compartment = 'compartment';
     case Pour = 'pour';
+    case Drape = 'drape';
+    case Finish = 'finish';
     case Demold = 'demold';
     case FullCure = 'full-cure';
 }

@@ -19,6 +19,9 @@ use Pensilis\Quantity\UnitSystem;
 /** What was typed into a piece's form: texts by JSON pointer, under the key “f”. */
 final class EditPiece extends FormRequest
 {
+    /** Lists of which the form shows one more line than there are. */
+    private const LISTS = ['/studio/hours', '/purpose/fittings'];
+
     private bool $reshaped = false;
 
     /** @return array<string, list<string>> */
@@ -62,6 +65,10 @@ final class EditPiece extends FormRequest
             }
         }
 
+        foreach (self::LISTS as $list) {
+            $this->reshaped = $this->reshaped || self::length($changed, $list) !== self::length($document, $list);
+        }
+
         return $this->sound($changed, $fields, $meshes);
     }
 
@@ -83,12 +90,21 @@ final class EditPiece extends FormRequest
         foreach (array_keys(is_array($steps) ? $steps : []) as $i) {
             $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
         }
+        $reshapings['/vessel/compartments'] = Reshaping::compartments(...);
         $objects = Document::value($document, '/inclusions');
         foreach (array_keys(is_array($objects) ? $objects : []) as $i) {
             $reshapings["/inclusions/{$i}/copies"] = Reshaping::copies((int) $i);
         }
 
         return $reshapings;
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function length(array $document, string $pointer): int
+    {
+        $list = Document::value($document, $pointer);
+
+        return is_array($list) ? count($list) : 0;
     }
 
     private function typed(Field $field): ?string

@@ -46,6 +46,10 @@
         <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>
+        @foreach($plan->fittings() as [$x, $y, $radius, $kind])
+            <circle class="fitting" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}"/>
+            <text class="fitting-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $kind }}</text>
+        @endforeach
         @foreach($plan->objects() as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
     </svg>
 </figure>

@@ -19,6 +19,10 @@
                 @endforeach
             </tbody>
         </table>
+        @if($view->plan->setup->pieces > 1)<p>One mix serves all {{ $view->plan->setup->pieces }}: @foreach($layout->pours as $k => $pour){{ $k === 0 ? '' : ', ' }}pour {{ $k + 1 }} {{ $view->figures->volume(1e6 * $pour->volume) }}@endforeach into each.</p>@endif
+
+        @foreach($view->plan->setup->compartments as $one)<p>Compartment “{{ $one->name }}” sets first: {{ $view->figures->volume(1e6 * $one->shape->volumeTo($one->depth)) }}@if($view->plan->setup->pieces > 1) each @endif.</p>@endforeach
+
         <p class="quiet">Grams are readings on the scale, with {{ $view->figures->grams($view->plan->studio->lossGrams) }} for what cup and stick keep. Weigh both; do not measure one in millilitres.</p>
         @if($view->isGiven())
             <form method="post" action="{{ route('pieces.pours.destroy', $view->piece, false) }}">@csrf @method('delete')<button class="btn btn-sm btn-outline-primary">Find the pours from the objects</button></form>

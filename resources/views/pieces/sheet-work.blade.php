@@ -2,10 +2,11 @@
 @if($view->notices() !== [])
     <ul class="sheet-notices">@foreach($view->notices() as $notice)<li>{{ $notice->message }}</li>@endforeach</ul>
 @endif
-@php($before = array_filter($view->answer->tasks, fn($task) => in_array($task->kind->value, ['dry', 'seal', 'prepare'], true)))
+@php($before = array_filter($view->answer->tasks, fn($task) => in_array($task->kind->value, ['dry', 'seal', 'prepare', 'compartment'], true)))
 @if($before !== [])
     <h2>Before</h2>
     <ol class="order">@foreach($before as $task)<li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}</li>@endforeach</ol>
+    <p class="windows">{{ implode(' · ', array_map(fn($step) => $step->what, $view->prepList())) }}.</p>
 @endif
 @foreach($view->layout()->pours as $k => $pour)
     @php([[$a, $b], [$aMl, $bMl], $heat] = [$pour->batch->readings(), $pour->batch->measures(), $simulation->pours[$k]])
@@ -20,14 +21,14 @@
         <ul class="order">
             @if($sand !== [])<li><span class="tick"></span>{{ $sand[0]->title }}, from {{ $view->figures->moment($sand[0]->start) }}. Wet or masked.</li>@endif
             @foreach($pour->placed as $object)
-                <li><span class="tick"></span>Set <strong>{{ $object->id }}</strong> at {{ $view->figures->length($view->layout()->bottomOf($object)) }} above the floor, {{ $view->figures->place($object->x, $object->y) }}{{ $view->howSet($object, $k) }}.</li>
+                <li><span class="tick"></span>Set <strong>{{ $object->name() }}</strong> at {{ $view->figures->length($view->layout()->bottomOf($object)) }} above the floor, {{ $view->figures->place($object->x, $object->y) }}{{ $view->howSet($object, $k) }}{{ $view->howLaid($object) }}.</li>
             @endforeach
             <li><span class="tick"></span>Stir slowly 2–5 min, scrape sides and bottom.@if($stand > 0) Stand {{ $stand }} min.@else Pour at once.@endif</li>
-            <li><span class="tick"></span>Pour {{ $view->figures->length($pour->depth()) }} deep, up to <strong>{{ $view->figures->length($pour->top) }}</strong> above the floor ({{ $view->figures->volume($pour->batch->volume) }}). Workable until {{ $view->figures->moment($heat->onClock($heat->workingUntil)) }}.</li>
+            <li><span class="tick"></span>Pour {{ $view->figures->length($pour->depth()) }} deep, up to <strong>{{ $view->figures->length($pour->top) }}</strong> above the floor ({{ $view->figures->volume(1e6 * $pour->volume) }}@if($view->plan->setup->pieces > 1) into each of {{ $view->plan->setup->pieces }}@endif). Workable until {{ $view->figures->moment($heat->onClock($heat->workingUntil)) }}.</li>
             <li><span class="tick"></span>Bubbles: low warm air, kept moving; again after 10 min. Cover.</li>
         </ul>
         <p class="windows">Peak {{ $view->figures->heat($heat->peakCelsius) }}, gel {{ $view->figures->moment($heat->onClock($heat->gelLast)) }}@if(isset($view->layout()->pours[$k + 1])), next pour {{ $view->figures->moment($heat->onClock($heat->recoatOpens)) }} to {{ $view->figures->moment($heat->onClock($heat->recoatCloses)) }}, later only sanded.@else.@endif</p>
     </section>
 @endforeach
 <h2>After</h2>
-<ol class="order">@foreach(array_filter($view->answer->tasks, fn($task) => in_array($task->kind->value, ['demold', 'full-cure'], true)) as $task)<li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}@if($task->kind->value === 'full-cure'): heat and use only from now on @endif</li>@endforeach</ol>
+<ol class="order">@foreach(array_filter($view->answer->tasks, fn($task) => in_array($task->kind->value, ['drape', 'demold', 'finish', 'full-cure'], true)) as $task)<li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}@if($task->kind->value === 'full-cure'): heat and use only from now on @endif</li>@endforeach</ol>

@@ -37,9 +37,17 @@
         </form>
     </section>
     <div class="settings">
+        <x-fields title="Use and face" :view="$view" :fields="$view->fields->purpose()">
+            <p class="quiet">Settled first: resin, thickness and the place of fittings follow from it. {{ $view->plan->purpose->service->caution() }}</p>
+        </x-fields>
         <x-fields title="Vessel" :view="$view" :fields="[...$view->fields->piece(), ...$view->fields->vessel()]" :open="$view->plan->inclusions === []">
+            <p class="quiet">{{ $view->vesselLine() }}</p>
             <x-slot:after><x-mesh-form :view="$view" for="/vessel" label="Take a mesh: the body to be cast, closed, its open side up"/></x-slot>
         </x-fields>
+        <details>
+            <summary><h2>Before the first pour</h2></summary>
+            <dl class="prep">@foreach($view->prepList() as $step)<dt>{{ $step->what }}</dt><dd>{{ $step->why }}</dd>@endforeach</dl>
+        </details>
         <x-fields title="Room" :view="$view" :fields="$view->fields->room()"/>
         <x-fields title="Bench and hours" :view="$view" :fields="$view->fields->studio()">
             <p class="quiet">Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Take the days out to drop a line. Start as 2026-03-02T18:00.</p>

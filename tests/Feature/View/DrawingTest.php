@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\View\Figures;
+use App\View\Gaze;
 use App\View\PieceView;
 use App\View\PlanDrawing;
 use App\View\SectionDrawing;
 use App\View\Silhouette;
 use App\View\TemplateDrawing;
+use Illuminate\Http\Request;
 use Pensilis\Plan\Draft;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\StudioClock;
@@ -18,7 +20,7 @@ function section(array $changes = [], UnitSystem $system = UnitSystem::Metric): 
 {
     $plan = Plans::read($changes);
 
-    return new SectionDrawing($plan, Draft::of($plan)->layout, new Figures($system, StudioClock::unset()));
+    return new SectionDrawing($plan, Draft::of($plan)->layout, new Figures($system, StudioClock::unset()), Gaze::straight());
 }
 
 /** @return list<array{float, float}> */
@@ -82,9 +84,10 @@ it('puts an object on its layer and a cone on its base', function (): void {
         ->and($cone->sits)->toBeTrue()
         ->and($cone->says())->toBe('cone: bottom at 14 mm, 0 mm right and 0 mm behind the middle');
     [$pointed] = section(['/inclusions/0/shape' => 'cone'])->objects();
-    $tip = corners($pointed->points);
-    expect($tip[2][1])->toBeLessThan($tip[0][1])
-        ->and($tip[0][1])->toBe($tip[1][1]);
+    [$left, $tip, , $right] = corners($pointed->points);
+    expect($tip[1])->toBeLessThan($left[1])
+        ->and($left[1])->toBe($right[1])
+        ->and($tip[0])->toEqualWithDelta(0.5 * ($left[0] + $right[0]), 0.02);
 });
 
 it('rules depths in the habit of the studio', function (UnitSystem $system, string $unit, array $labels): void {
@@ -99,7 +102,7 @@ it('rules depths in the habit of the studio', function (UnitSystem $system, stri
 
 it('draws the plan to scale, behind being up', function (): void {
     $plan = Plans::read(['/inclusions/0/at_mm' => [10, 20]]);
-    $drawing = new PlanDrawing($plan);
+    $drawing = new PlanDrawing($plan, Gaze::straight());
     [$cone] = $drawing->objects();
     expect($cone->x / $drawing->scale)->toEqualWithDelta(10.0, 0.02)
         ->and($cone->y / $drawing->scale)->toEqualWithDelta(-20.0, 0.02)
@@ -111,7 +114,7 @@ it('draws the plan to scale, behind being up', function (): void {
 it('pushes the wall of an outline outward', function (): void {
     $plan = Plans::read(['/vessel' => ['shape' => 'regular-prism', 'sides' => 6, 'side_mm' => 60, 'height_mm' => 40,
         'wall'                                 => ['material' => 'silicone', 'thickness_mm' => 5]], '/inclusions' => []]);
-    $drawing = new PlanDrawing($plan);
+    $drawing = new PlanDrawing($plan, Gaze::straight());
     $inner = corners($drawing->points($drawing->rim, 0.0));
     $outer = corners($drawing->points($drawing->rim, $drawing->wall()));
     foreach ($inner as $i => [$x, $y]) {
@@ -160,7 +163,7 @@ it('says places and moments as people do', function (): void {
         ->and($metric->span(null))->toBe('not within 60 days');
 });
 
-it('asks four questions and answers each in a word', function (array $changes, array $states): void {
+it('asks five questions and answers each in a word', function (array $changes, array $states): void {
     $piece = $this->pieceOf($this->member(), Plans::changed($changes, Plans::cone()));
     $answer = app(App\Interchange\Answers::class)->find($piece, $piece->studio->members()->sole());
     $verdict = (new PieceView($piece, UnitSystem::Metric, $answer))->verdict();
@@ -170,10 +173,40 @@ it('asks four questions and answers each in a word', function (array $changes, a
     expect($before[1]->word())->toBe('computing')
         ->and($before[2]->word())->toBe('computing');
 })->with([
-    'all well'     => [[], ['good', 'good', 'good', 'good']],
-    'stands out'   => [['/inclusions/0/target_bottom_mm' => 40], ['bad', 'open', 'open', 'open']],
-    'not sealed'   => [['/inclusions/0/sealed_coats' => 0], ['bad', 'good', 'good', 'good']],
-    'coarse scale' => [['/studio/scale_step_g' => 2], ['good', 'good', 'good', 'look']],
+    'all well'     => [[], ['good', 'good', 'good', 'good', 'good']],
+    'stands out'   => [['/inclusions/0/target_bottom_mm' => 40], ['bad', 'open', 'open', 'open', 'open']],
+    'not sealed'   => [['/inclusions/0/sealed_coats' => 0], ['bad', 'good', 'good', 'good', 'good']],
+    'coarse scale' => [['/studio/scale_step_g' => 2], ['good', 'good', 'good', 'good', 'look']],
     'tapered'      => [['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
-        'wall'                                => ['material' => 'silicone', 'thickness_mm' => 4]]], ['good', 'look', 'good', 'good']],
+        'wall'                                => ['material' => 'silicone', 'thickness_mm' => 4]]], ['good', 'look', 'good', 'good', 'good']],
 ]);
+
+it('looks from any side: a box shows its length, its width, and both at half a right angle', function (int $degrees, float $shown): void {
+    $plan = Plans::read(['/vessel' => ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]],
+        '/inclusions/0/shape'      => 'box', '/inclusions/0/size_mm' => [40, 20, 20], '/inclusions/0/at_mm' => [15, 10]]);
+    $gaze = Gaze::of(Request::create('/', 'GET', ['from' => (string) $degrees]));
+    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, new Figures(UnitSystem::Metric, StudioClock::unset()), $gaze);
+    [$box] = $drawing->objects();
+    expect(2.0 * $box->halfX / $drawing->scale)->toEqualWithDelta($shown, 0.05)
+        // The place is turned with it: x cos θ + y sin θ.
+        ->and(($box->x - $drawing->x(0.0)) / $drawing->scale)->toEqualWithDelta(15.0 * cos(deg2rad($degrees)) + 10.0 * sin(deg2rad($degrees)), 0.05);
+})->with([[0, 40.0], [90, 20.0], [45, 60.0 * M_SQRT1_2], [180, 40.0]]);
+
+it('turns a piece over: order and left and right are swapped', function (): void {
+    $plan = Plans::read(['/inclusions/0/at_mm' => [15, 10], '/inclusions/0/group' => 'finds']);
+    $turned = Gaze::of(Request::create('/', 'GET', ['turned' => '1', 'from' => 'east']));
+    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, new Figures(UnitSystem::Metric, StudioClock::unset()), $turned);
+    [$cone, $above] = [$drawing->objects()[0], (new PlanDrawing($plan, $turned))->objects()[0]];
+    expect($turned->query())->toBe(['turned' => 1])
+        ->and($drawing->y(0.0))->toBeLessThan($drawing->y(0.06))
+        ->and($cone->x)->toBeLessThan($drawing->x(0.0))
+        ->and($above->x)->toEqualWithDelta(-(new PlanDrawing($plan, Gaze::straight()))->objects()[0]->x, 1e-9)
+        ->and($cone->group)->toBe('finds')
+        ->and($drawing->marks())->toStartWith('0,');
+});
+
+it('draws every copy, of which one is named', function (): void {
+    $plan = Plans::read(['/inclusions/0/copies' => 4, '/inclusions/0/size_mm' => [10, 10, 10]]);
+    $drawing = new PlanDrawing($plan, Gaze::straight());
+    expect(array_map(fn($object): string => $object->id, $drawing->objects()))->toBe(['4 × cone', '', '', '']);
+});
