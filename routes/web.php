@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
+use App\Http\Controllers\FindingController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
@@ -20,6 +21,7 @@ use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrashedPieceController;
+use App\Http\Controllers\VesselController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/pieces');
@@ -42,6 +44,14 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('/studio', [StudioController::class, 'update']);
     Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
 
+    Route::get('/shelf', [VesselController::class, 'index'])->name('shelf');
+    Route::post('/pieces/{piece}/vessel', [VesselController::class, 'store'])->name('vessels.store');
+    Route::patch('/shelf/vessels/{vessel}', [VesselController::class, 'update'])->name('vessels.update');
+    Route::delete('/shelf/vessels/{vessel}', [VesselController::class, 'destroy'])->name('vessels.destroy');
+    Route::put('/shelf/vessels/{goneVessel}', [VesselController::class, 'restore'])->name('vessels.restore');
+
+    Route::post('/materials/findings', [FindingController::class, 'store'])->name('findings.store');
+    Route::delete('/materials/findings/{finding}', [FindingController::class, 'destroy'])->name('findings.destroy');
     Route::get('/materials', [MaterialController::class, 'index'])->name('materials');
 
     Route::get('/pieces', [PieceController::class, 'index'])->name('pieces.index');

@@ -16,6 +16,7 @@ final readonly class Field
         public FieldKind $kind,
         public bool $optional = false,
         public array $choices = [],
+        public string $usual = '',
     ) {}
 
     public static function of(string $pointer, string $label, FieldKind $kind): self
@@ -32,6 +33,16 @@ final readonly class Field
     public static function choice(string $pointer, string $label, array $choices, bool $optional = false): self
     {
         return new self($pointer, $label, FieldKind::Text, $optional, $choices);
+    }
+
+    /**
+     * A choice that may be left at what is usual, its first.
+     *
+     * @param non-empty-array<string, string> $choices
+     */
+    public static function usually(string $pointer, string $label, array $choices): self
+    {
+        return new self($pointer, $label, FieldKind::Text, true, $choices, ': ' . reset($choices));
     }
 
     /** Whether it wants room for more than a figure. */

@@ -73,7 +73,7 @@ final readonly class PlanFields
             Field::choice('/vessel/base/material', 'Board below', [...self::STUFFS, 'air' => 'none, open air', ...$this->own('/vessel/base/material')], true),
             Field::optional('/vessel/base/thickness_mm', 'Board thickness', FieldKind::Length),
             Field::optional('/layering/max_pour_mm', 'No pour deeper than', FieldKind::Length),
-            Field::choice('/vessel/made', 'It is a', $this->words(Making::cases()), true),
+            Field::usually('/vessel/made', 'It is a', $this->words(Making::cases())),
             Field::optional('/vessel/relief_mm', 'Mean depth of relief below', FieldKind::Length),
             Field::optional('/vessel/edge_mm', 'Upright edge that is coated', FieldKind::Length),
             Field::optional('/vessel/level/rise_mm', 'The bench rises', FieldKind::Length),
@@ -104,21 +104,21 @@ final readonly class PlanFields
     public function purpose(): array
     {
         $fields = [
-            Field::choice('/purpose/use', 'It is', $this->words(Service::cases()), true),
-            Field::choice('/vessel/viewed', 'Seen from', $this->words(Viewed::cases()), true),
-            Field::choice('/purpose/finish', 'Its face ends', $this->words(Finish::cases()), true),
-            Field::choice('/sealing/school', 'Sealed with', $this->words(Sealer::cases()), true),
+            Field::usually('/purpose/use', 'It is', $this->words(Service::cases())),
+            Field::usually('/vessel/viewed', 'Seen from', $this->words(Viewed::cases())),
+            Field::usually('/purpose/finish', 'Its face ends', $this->words(Finish::cases())),
+            Field::usually('/sealing/school', 'Sealed with', $this->words(Sealer::cases())),
         ];
         foreach ($this->andOneMore('/purpose/fittings') as $i) {
             $at = "/purpose/fittings/{$i}";
             array_push(
                 $fields,
-                Field::choice("{$at}/kind", 'Fitting', ['handle' => 'handle', 'hook' => 'hook', 'foot' => 'foot'], true),
+                Field::usually("{$at}/kind", 'Fitting', ['handle' => 'handle', 'hook' => 'hook', 'foot' => 'foot']),
                 Field::optional("{$at}/at_mm/0", 'right of middle', FieldKind::Length),
                 Field::optional("{$at}/at_mm/1", 'behind middle', FieldKind::Length),
                 Field::optional("{$at}/radius_mm", 'room around it, radius', FieldKind::Length),
                 Field::optional("{$at}/depth_mm", 'hole', FieldKind::Length),
-                Field::choice("{$at}/from", 'drilled from', ['top' => 'the open side', 'bottom' => 'the floor'], true),
+                Field::usually("{$at}/from", 'drilled from', ['top' => 'the open side', 'bottom' => 'the floor']),
             );
         }
 
@@ -132,9 +132,9 @@ final readonly class PlanFields
     }
 
     /**
-     * @param list<Making|Service|Viewed|Finish|Sealer> $cases
+     * @param non-empty-list<Making|Service|Viewed|Finish|Sealer> $cases
      *
-     * @return array<string, string>
+     * @return non-empty-array<string, string>
      */
     private function words(array $cases): array
     {
@@ -172,7 +172,7 @@ final readonly class PlanFields
             Field::of("{$at}/at_mm/0", 'Right of middle', FieldKind::Length),
             Field::of("{$at}/at_mm/1", 'Behind middle', FieldKind::Length),
             Field::optional("{$at}/sealed_coats", 'Coats of sealer', FieldKind::Whole),
-            Field::choice("{$at}/hold", 'Held by', ['auto' => 'set layer', 'rest' => 'resting', 'tack' => 'tack', 'hang' => 'thread'], true),
+            Field::usually("{$at}/hold", 'Held by', ['auto' => 'set layer', 'rest' => 'resting', 'tack' => 'tack', 'hang' => 'thread']),
             Field::optional("{$at}/copies", 'Copies', FieldKind::Whole),
             ...(Document::value($this->document, "{$at}/copies") > 1 ? [
                 Field::optional("{$at}/spread/spacing_mm", 'Between copies', FieldKind::Length),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange;
 
+use Pensilis\Material\Kind;
 use Pensilis\Material\Kinds;
 
 /**
@@ -56,12 +57,12 @@ final class Starters
      *
      * @return array<string, mixed>
      */
-    public static function object(array $document, string $kind): array
+    public static function object(array $document, Kind $kind): array
     {
         $taken = array_column(is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [], 'id');
-        [$id, $n] = [$kind, 1];
+        [$id, $n] = [$kind->key, 1];
         while (in_array($id, $taken, true)) {
-            $id = $kind . ' ' . ++$n;
+            $id = $kind->key . ' ' . ++$n;
         }
         $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
         $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
@@ -70,7 +71,7 @@ final class Starters
         return [
             'id'       => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
             'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
-            'material' => self::material($kind), 'sealed_coats' => 0,
+            'material' => $kind->toMaterial(), 'sealed_coats' => 0,
         ];
     }
 

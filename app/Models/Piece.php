@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Interchange\KeptMeshes;
 use App\Interchange\PlanFile;
+use App\View\Silhouette;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,6 +24,7 @@ use Pensilis\Plan\Plan;
  * @property string               $title
  * @property array<string, mixed> $document
  * @property int                  $state
+ * @property int|null             $vessel_id  the vessel on the shelf that it is cast in
  * @property Carbon               $updated_at
  */
 final class Piece extends Model
@@ -36,7 +38,7 @@ final class Piece extends Model
     /** @var array<string, mixed> */
     protected $attributes = ['state' => 0];
 
-    protected $fillable = ['title', 'document'];
+    protected $fillable = ['title', 'document', 'vessel_id'];
 
     /** @return BelongsTo<Studio, $this> */
     public function studio(): BelongsTo
@@ -47,6 +49,13 @@ final class Piece extends Model
     public function plan(): Plan
     {
         return PlanFile::plan($this->document, $this->meshes());
+    }
+
+    public function silhouette(): Silhouette
+    {
+        $plan = $this->plan();
+
+        return new Silhouette($plan->vessel->shape, $plan->inclusions);
     }
 
     /** What its plan may take meshes from: those read in this request are not read again. */
@@ -80,6 +89,9 @@ final class Piece extends Model
             return;
         }
         DB::transaction(function () use ($document): void {
+            if (Vessel::of($document) !== Vessel::of($this->document)) {
+                $this->forceFill(['vessel_id' => null]);
+            }
             $this->states()->where('number', '>', $this->state)->delete();
             $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document]);
             $this->hold($document)->forceFill(['state' => $this->state + 1])->save();

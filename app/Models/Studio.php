@@ -25,6 +25,18 @@ final class Studio extends Model
         return $this->hasMany(Piece::class);
     }
 
+    /** @return HasMany<Vessel, $this> */
+    public function vessels(): HasMany
+    {
+        return $this->hasMany(Vessel::class);
+    }
+
+    /** @return HasMany<Finding, $this> */
+    public function findings(): HasMany
+    {
+        return $this->hasMany(Finding::class);
+    }
+
     /** @return HasMany<User, $this> */
     public function members(): HasMany
     {

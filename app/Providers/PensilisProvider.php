@@ -6,8 +6,10 @@ namespace App\Providers;
 
 use App\Interchange\KeptCalibrations;
 use App\Interchange\KeptMeshes;
+use App\Models\Finding;
 use App\Models\Piece;
 use App\Models\User;
+use App\Models\Vessel;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Builder;
@@ -39,6 +41,9 @@ final class PensilisProvider extends ServiceProvider
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));
         Route::bind('trashed', fn(string $id): Piece => $this->own()->onlyTrashed()->findOrFail($id));
+        Route::bind('vessel', fn(string $id): Vessel => Vessel::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('goneVessel', fn(string $id): Vessel => Vessel::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('finding', fn(string $id): Finding => Finding::query()->where('studio_id', self::studio())->findOrFail($id));
         RateLimiter::for('account', fn(Request $request): array => [
             Limit::perMinute(20)->by('address:' . $request->ip()),
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString())),

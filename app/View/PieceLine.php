@@ -24,7 +24,7 @@ final class PieceLine
         ]);
     }
 
-    private static function size(VesselShape $shape, UnitSystem $system): string
+    public static function size(VesselShape $shape, UnitSystem $system): string
     {
         $rim = $shape->sectionAt($shape->height());
         $print = fn(float $metres): string => Length::metres($metres)->print($system);

@@ -133,6 +133,14 @@ final readonly class PieceView
         return $object->reads ? ', ' . $this->plan->setup->viewed->laying() : '';
     }
 
+    /** The school of sealing that the piece follows, and why. */
+    public function sealing(): string
+    {
+        $sealer = $this->plan->sealer;
+
+        return 'Sealed with ' . $sealer->words() . ': ' . $sealer->reason() . '.';
+    }
+
     /** @return list<PrepStep> */
     public function prepList(): array
     {

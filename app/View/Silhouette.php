@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Pensilis\Plan\Plan;
+use Pensilis\Geometry\VesselShape;
+use Pensilis\Material\Inclusion;
 
-/** A piece as a small shape for the list: inside of the vessel, objects at their targets. */
+/** A piece, or an empty vessel, as a small shape for a list: inside of the vessel, objects at their targets. */
 final readonly class Silhouette
 {
     private const WIDTH = 60.0;
@@ -17,17 +18,17 @@ final readonly class Silhouette
 
     private float $scale;
 
-    public function __construct(private Plan $plan)
+    /** @param list<Inclusion> $inclusions */
+    public function __construct(private VesselShape $shape, private array $inclusions)
     {
-        $shape = $plan->vessel->shape;
-        $half = max($shape->sectionAt(0.0)->halfX, $shape->sectionAt($shape->height())->halfX);
+        $half = max(array_map(fn(int $n): float => $shape->sectionAt($shape->height() * $n / self::CUTS)->halfX, range(0, self::CUTS)));
         $this->scale = min(self::WIDTH / (2.0 * $half), self::HEIGHT / $shape->height());
     }
 
     /** SVG points. */
     public function vessel(): string
     {
-        $shape = $this->plan->vessel->shape;
+        $shape = $this->shape;
         [$left, $right] = [[], []];
         for ($n = 0; $n <= self::CUTS; $n++) {
             $z = $shape->height() * $n / self::CUTS;
@@ -47,7 +48,7 @@ final readonly class Silhouette
             $this->y($inclusion->targetBottom + 0.5 * $inclusion->solid->height()),
             round($inclusion->solid->footprint()->halfX * $this->scale, 1),
             round(0.5 * $inclusion->solid->height() * $this->scale, 1),
-        ], array_slice($this->plan->inclusions, 0, 40));
+        ], array_slice($this->inclusions, 0, 40));
     }
 
     private function x(float $metres): float

@@ -15,7 +15,7 @@ final readonly class Kind
 
     public Substance $substance;
 
-    /** @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds and "s" soaks */
+    /** @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds, "s" soaks, "f" may change colour */
     public function __construct(
         public string $key,
         public string $name,
@@ -35,7 +35,45 @@ final readonly class Kind
             $heat,
             str_contains($flags, 'b'),
             str_contains($flags, 's'),
+            str_contains($flags, 'f'),
+            $this->method(),
         );
+    }
+
+    /**
+     * The same with what was found in one's own tests.
+     *
+     * @param array{skeleton?: float, open?: float, closed?: float, water?: float, heat?: float, bleeds?: bool, soaks?: bool, fades?: bool} $found
+     */
+    public function amended(array $found, string $sealing, string $colour, string $source): self
+    {
+        [$skeleton, $open, $closed, $water, $heat, $flags] = $this->figures;
+        foreach (['b' => 'bleeds', 's' => 'soaks', 'f' => 'fades'] as $flag => $name) {
+            $has = $found[$name] ?? str_contains($flags, $flag);
+            $flags = str_replace($flag, '', $flags) . ($has ? $flag : '');
+        }
+
+        return new self(
+            $this->key,
+            $this->name,
+            $this->group,
+            [$found['skeleton'] ?? $skeleton, $found['open'] ?? $open, $found['closed'] ?? $closed, $found['water'] ?? $water, $found['heat'] ?? $heat, $flags],
+            $this->drying,
+            $sealing === '' ? $this->sealing : $sealing,
+            $colour === '' ? $this->colour : $colour,
+            $source,
+        );
+    }
+
+    /** The way of drying that its words begin with. */
+    private function method(): Drying
+    {
+        return match (true) {
+            str_starts_with($this->drying, 'pressed')  => Drying::Press,
+            str_starts_with($this->drying, 'hung')     => Drying::Hang,
+            str_starts_with($this->drying, 'low oven') => Drying::Oven,
+            default                                    => Drying::None,
+        };
     }
 
     /** Share of a floating prism that lies below the surface of a usual resin; 1 and more sinks. */
@@ -75,6 +113,7 @@ final readonly class Kind
         }
         $material += $heat === null ? [] : ['max_celsius' => $heat];
 
-        return $material + (str_contains($flags, 'b') ? ['bleeds' => true] : []) + (str_contains($flags, 's') ? ['soaks' => true] : []);
+        return $material + (str_contains($flags, 'b') ? ['bleeds' => true] : []) + (str_contains($flags, 's') ? ['soaks' => true] : [])
+            + (str_contains($flags, 'f') ? ['fades' => true] : []) + ($this->method() === Drying::None ? [] : ['drying' => $this->method()->value]);
     }
 }

@@ -7,6 +7,7 @@ namespace Pensilis\Plan;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Ambient;
 
@@ -34,6 +35,7 @@ final readonly class Plan
         public ?float $deepest,
         public Setup $setup,
         public Purpose $purpose,
+        public Sealer $sealer,
     ) {}
 
     /** The resin that pours are planned with: the first of the file. */

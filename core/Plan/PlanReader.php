@@ -69,6 +69,7 @@ final readonly class PlanReader
             $deepest === null ? null : $deepest / 1e3,
             Setup::read($root, $compartments),
             Purpose::read($root),
+            self::sealer($root),
         );
     }
 
@@ -103,7 +104,7 @@ final readonly class PlanReader
     private function single(Node $root): array
     {
         $inclusions = [];
-        $sealer = Sealer::from($root->has('sealing') ? $root->child('sealing')->text('school', 'resin') : 'resin');
+        $sealer = self::sealer($root);
         foreach ($root->children('inclusions') as $node) {
             $inclusion = (new InclusionReader($this->problems, $this->meshes, $sealer))->read($node);
             if ($inclusion !== null && isset($inclusions[$inclusion->id])) {
@@ -114,6 +115,11 @@ final readonly class PlanReader
         }
 
         return array_values($inclusions);
+    }
+
+    private static function sealer(Node $root): Sealer
+    {
+        return Sealer::from($root->has('sealing') ? $root->child('sealing')->text('school', 'resin') : 'resin');
     }
 
     /**

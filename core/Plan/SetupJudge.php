@@ -18,7 +18,7 @@ final readonly class SetupJudge
     /** @return list<Notice> */
     public function notices(): array
     {
-        return array_values(array_filter([$this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), ...$this->tests()]));
+        return array_values(array_filter([$this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test()]));
     }
 
     private function deflection(): ?Notice
@@ -142,20 +142,16 @@ final readonly class SetupJudge
         ), '/vessel/fill_mm', new Mend('Fill to ' . Figure::short(floor(1e4 * $fill) / 10.0, 1) . ' mm', '/vessel/fill_mm', floor(1e4 * $fill) / 10.0));
     }
 
-    /** @return list<Notice> */
-    private function tests(): array
+    /** One notice for all that may change colour. */
+    private function test(): ?Notice
     {
-        $notices = [];
-        foreach ($this->plan->inclusions as $i => $inclusion) {
-            if ($inclusion->substance->fades) {
-                $notices[] = new Notice('test-first', sprintf(
-                    '“%s” may change colour in resin: cast a test piece of it first, sealed as this one, and look at it after a week.',
-                    $inclusion->id,
-                ), "/inclusions/{$i}/material/fades");
-            }
-        }
+        $fading = array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->substance->fades);
+        $names = array_map(fn(Inclusion $one): string => "“{$one->id}”", array_values($fading));
 
-        return $notices;
+        return $names === [] ? null : new Notice('test-first', sprintf(
+            '%s may change colour in resin: cast a test piece first, sealed alike, and look at it after a week.',
+            count($names) < 4 ? implode(', ', $names) : "{$names[0]}, {$names[1]} and " . (count($names) - 2) . ' more',
+        ), '/inclusions/' . array_key_first($fading) . '/material/fades');
     }
 
     private static function mm(float $metres): string

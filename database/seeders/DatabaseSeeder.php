@@ -26,6 +26,7 @@ final class DatabaseSeeder extends Seeder
             $piece = $studio->pieces()->make();
             $piece->hold(PlanFile::read(PlanFile::write($document)))->save();
         }
+        DemoShelf::fill($studio);
         $said = 'Sign in as ' . self::EMAIL . " with the password {$password}";
         $file = config()->string('pensilis.sign_in_file');
         file_put_contents($file, "{$said}\n");

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Interchange\Document;
 use App\Interchange\Starters;
+use App\Interchange\StudioKinds;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Pensilis\Material\Kinds;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller
@@ -19,13 +19,14 @@ final class ObjectController extends Controller
 
     public function store(Request $request, Piece $piece): RedirectResponse
     {
-        $request->validate(['kind' => ['required', Rule::in(array_keys(Kinds::all()))]], ['kind.*' => 'Choose what the object is made of.']);
+        $known = StudioKinds::of($this->studio())->kinds;
+        $request->validate(['kind' => ['required', Rule::in(array_keys($known))]], ['kind.*' => 'Choose what the object is made of.']);
         $objects = $piece->document['inclusions'] ?? [];
         $count = is_array($objects) ? count($objects) : 0;
         if ($count >= self::MOST) {
             return back()->withErrors(['kind' => 'A piece holds at most 500 objects.']);
         }
-        $object = Starters::object($piece->document, $request->string('kind')->toString());
+        $object = Starters::object($piece->document, $known[$request->string('kind')->toString()]);
         $piece->change(Document::with($piece->document, "/inclusions/{$count}", $object));
 
         return redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}");

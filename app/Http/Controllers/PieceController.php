@@ -8,6 +8,7 @@ use App\Http\Requests\EditPiece;
 use App\Http\Requests\NewPiece;
 use App\Interchange\Answers;
 use App\Interchange\KeptMeshes;
+use App\Interchange\StudioKinds;
 use App\Models\Piece;
 use App\View\Gaze;
 use App\View\PieceView;
@@ -24,14 +25,15 @@ final class PieceController extends Controller
         $meshes->load(array_merge(...array_map(fn(Piece $piece): array => KeptMeshes::namedIn($piece->document), $pieces->items())));
 
         return view('pieces.index', [
-            'pieces' => $pieces,
-            'system' => $this->studio()->units,
+            'pieces'  => $pieces,
+            'vessels' => $this->studio()->vessels()->orderBy('name')->limit(200)->get(['id', 'name']),
+            'system'  => $this->studio()->units,
         ]);
     }
 
     public function store(NewPiece $request): RedirectResponse
     {
-        $piece = $this->studio()->pieces()->make()->hold($request->document());
+        $piece = $this->studio()->pieces()->make(['vessel_id' => $request->vessel()?->id])->hold($request->document());
         $piece->save();
 
         return redirect()->route('pieces.show', $piece);
@@ -41,7 +43,7 @@ final class PieceController extends Controller
     {
         $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
 
-        return view('pieces.show', ['view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
+        return view('pieces.show', ['kinds' => StudioKinds::of($this->studio()), 'view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
     }
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Interchange\Starters;
+use App\Models\User;
+use App\Models\Vessel;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -14,24 +16,41 @@ final class NewPiece extends FormRequest
     public function rules(): array
     {
         return [
-            'title' => ['required', 'string', 'max:120'],
-            'resin' => ['required', Rule::in(array_keys(Starters::RESINS))],
+            'title'  => ['required', 'string', 'max:120'],
+            'resin'  => ['required', Rule::in(array_keys(Starters::RESINS))],
+            'vessel' => ['nullable', 'integer', Rule::exists('vessels', 'id')->where('studio_id', $this->studio())->whereNull('deleted_at')],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.*' => 'Give the piece a title of at most 120 characters.', 'resin.*' => 'Choose one of the resins.'];
+        return ['title.*' => 'Give the piece a title of at most 120 characters.', 'resin.*' => 'Choose one of the resins.', 'vessel.*' => 'Choose a vessel of your shelf.'];
+    }
+
+    /** The vessel of the shelf that it is cast in. */
+    public function vessel(): ?Vessel
+    {
+        return $this->filled('vessel') ? Vessel::query()->where('studio_id', $this->studio())->find($this->integer('vessel')) : null;
+    }
+
+    private function studio(): int
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->studio_id : 0;
     }
 
     /** @return array<string, mixed> */
     public function document(): array
     {
-        return Starters::piece(
+        $vessel = $this->vessel();
+        $document = Starters::piece(
             $this->string('title')->trim()->toString(),
             $this->string('resin')->toString(),
             now()->format('Y-m-d') . 'T08:00',
         );
+
+        return $vessel === null ? $document : ['vessel' => $vessel->document] + $document;
     }
 }

@@ -1,14 +1,15 @@
 <x-page title="Materials" wide>
     <h1>Materials</h1>
-    <p class="lead">Dry first, seal second, then decide how it is held. The figures are starting values; a test piece of your own goes before them, and nothing that cannot be had twice goes in untested.</p>
+    <x-errors/>
+    <p class="lead">Dry first, seal second, then decide how it is held. The figures are starting values; a test piece of your own goes before them, and nothing that cannot be had twice goes in untested. <a href="#own">Write down a test of your own</a>.</p>
     <dl class="lessons">
         <div><dt>Dry</dt><dd>Above 10 % water a piece hazes or rots, and a coat would lock the water in.</dd></div>
         <div><dt>Seal</dt><dd>Open pores let air go and drink resin. A bubble of 0.8 mm is the most that nobody minds: about 0.27 mm³ of air.</dd></div>
         <div><dt>Hold</dt><dd>What is lighter than resin lifts when the pour around it is deeper than its share of density times its height.</dd></div>
         <div><dt>Warm</dt><dd>No pour that touches it may grow hotter than it bears.</dd></div>
     </dl>
-    <nav aria-label="Kinds" class="jump">@foreach(array_keys($groups) as $group)<a href="#{{ Str::slug($group) }}">{{ $group }}</a>@endforeach</nav>
-    @foreach($groups as $group => $kinds)
+    <nav aria-label="Kinds" class="jump">@foreach(array_keys($known->byGroup()) as $group)<a href="#{{ Str::slug($group) }}">{{ $group }}</a>@endforeach</nav>
+    @foreach($known->byGroup() as $group => $kinds)
         <section aria-labelledby="{{ Str::slug($group) }}">
             <h2 id="{{ Str::slug($group) }}">{{ $group }}</h2>
             <div class="wide-table" tabindex="0" role="region" aria-label="{{ $group }}, scrolls sideways">
@@ -25,14 +26,21 @@
                                 <td>{{ $kind->sealing }}@if($kind->bareUpTo() === null). May go in bare.@elseif($kind->bareUpTo() > 0.0). Bare up to {{ number_format($kind->bareUpTo(), 1) }} mm³.@elseif($kind->substance->bleeds). Bleeds: always.@else. Soaks: always.@endif</td>
                                 <td>{{ $kind->floats() ? 'floats at ' . round(100 * $kind->draught()) . ' % of its height' : 'sinks' }}</td>
                                 <td>{{ $kind->colour }}</td>
-                                <td class="quiet">{{ $kind->source }}</td>
+                                <td class="quiet">{{ $kind->source }}@if($kind->substance->fades), <strong>test piece first</strong>@endif</td>
                             </tr>
+                            @foreach($known->findings[$kind->key] ?? [] as $finding)
+                                <tr class="finding">
+                                    <td colspan="8"><strong>{{ $finding->found_on->format('j M Y') }}</strong> {{ $finding->note }}</td>
+                                    <td><form method="post" action="{{ route('findings.destroy', $finding, false) }}">@csrf @method('delete')<button class="plain">Take it back</button></form></td>
+                                </tr>
+                            @endforeach
                         @endforeach
                     </tbody>
                 </table>
             </div>
         </section>
     @endforeach
+    @include('materials.finding')
     <section aria-labelledby="schools">
         <h2 id="schools">Where practice disagrees</h2>
         <p><strong>Sealing.</strong> Brushed resin as a first coat (the default: it is what comes after, and holds best) · thin clear acrylic (quick, keeps petals flat) · craft glue, well dried (paper and print) · none for bone-dry pressed petals (test first).</p>

@@ -15,7 +15,7 @@
             @foreach($pieces as $piece)
                 <li>
                     <a href="{{ route('pieces.show', $piece, false) }}">
-                        <x-silhouette :piece="$piece"/>
+                        <x-silhouette :drawing="$piece->silhouette()"/>
                         <span class="title">{{ $piece->title }}</span>
                     </a>
                     <span class="quiet">{{ App\View\PieceLine::of($piece, $system) }}</span>
@@ -32,6 +32,11 @@
                 @csrf
                 <label for="title">Title</label>
                 <input class="form-control" id="title" name="title" value="{{ old('title') }}" required maxlength="120" placeholder="Bog cotton tray">
+                <label for="vessel">Vessel</label>
+                <select class="form-select" id="vessel" name="vessel">
+                    <option value="">a new one, round, to be changed</option>
+                    @foreach($vessels as $vessel)<option value="{{ $vessel->id }}" @selected((string) old('vessel', request('vessel')) === (string) $vessel->id)>{{ $vessel->name }}</option>@endforeach
+                </select>
                 <label for="resin">Resin</label>
                 <select class="form-select" id="resin" name="resin">
                     @foreach(App\Interchange\Starters::RESINS as $key => $resin)

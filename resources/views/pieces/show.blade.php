@@ -31,18 +31,26 @@
             @csrf
             <label for="kind">One more object, of</label>
             <select class="form-select form-select-sm" id="kind" name="kind">
-                @foreach(Pensilis\Material\Kinds::byGroup() as $group => $kinds)<optgroup label="{{ $group }}">@foreach($kinds as $kind)<option value="{{ $kind->key }}">{{ $kind->name }}</option>@endforeach</optgroup>@endforeach
+                @foreach($kinds->byGroup() as $group => $some)<optgroup label="{{ $group }}">@foreach($some as $kind)<option value="{{ $kind->key }}">{{ $kind->name }}</option>@endforeach</optgroup>@endforeach
             </select>
             <button class="btn btn-sm btn-outline-primary">Add</button>
         </form>
     </section>
     <div class="settings">
         <x-fields title="Use and face" :view="$view" :fields="$view->fields->purpose()">
-            <p class="quiet">Settled first: resin, thickness and the place of fittings follow from it. {{ $view->plan->purpose->service->caution() }}</p>
+            <p class="quiet">Settled first: resin, thickness and the place of fittings follow from it. {{ $view->plan->purpose->service->caution() }} {{ $view->sealing() }}</p>
         </x-fields>
         <x-fields title="Vessel" :view="$view" :fields="[...$view->fields->piece(), ...$view->fields->vessel()]" :open="$view->plan->inclusions === []">
             <p class="quiet">{{ $view->vesselLine() }}</p>
-            <x-slot:after><x-mesh-form :view="$view" for="/vessel" label="Take a mesh: the body to be cast, closed, its open side up"/></x-slot>
+            <x-slot:after>
+                <form method="post" action="{{ route('vessels.store', $view->piece, false) }}" class="inline">
+                    @csrf
+                    <label for="shelf-name">Keep it on the shelf as</label>
+                    <input class="form-control form-control-sm" id="shelf-name" name="name" required maxlength="120" placeholder="Round block mold, 90 mm">
+                    <button class="btn btn-sm btn-outline-primary">Keep it</button>
+                </form>
+                <x-mesh-form :view="$view" for="/vessel" label="Take a mesh: the body to be cast, closed, its open side up"/>
+            </x-slot>
         </x-fields>
         <details>
             <summary><h2>Before the first pour</h2></summary>

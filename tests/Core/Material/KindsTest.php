@@ -38,5 +38,5 @@ it('says what floats and what may go in bare', function (): void {
 
 it('writes a material that a plan file takes', function (): void {
     $keys = array_map(fn(Kind $kind): array => array_keys($kind->toMaterial()), array_values(Kinds::all()));
-    expect(array_values(array_unique(array_merge(...$keys))))->toEqualCanonicalizing(['name', 'skeleton_g_cm3', 'moisture_pct', 'open_porosity', 'closed_porosity', 'max_celsius', 'bleeds', 'soaks']);
+    expect(array_values(array_unique(array_merge(...$keys))))->toEqualCanonicalizing(['name', 'skeleton_g_cm3', 'moisture_pct', 'open_porosity', 'closed_porosity', 'max_celsius', 'bleeds', 'soaks', 'fades', 'drying']);
 });

@@ -103,11 +103,11 @@ it('makes a sound plan of every shape that can be chosen, from every other', fun
 })->with(fn(): array => array_diff(array_combine(VesselReader::SHAPES, VesselReader::SHAPES), ['stl']));
 
 it('begins every object of the library as a sound plan', function (): void {
-    foreach (array_keys(Kinds::all()) as $kind) {
+    foreach (Kinds::all() as $kind) {
         $document = Starters::piece('Piece', 'deep', '2026-03-02T08:00');
         $document['inclusions'] = [Starters::object($document, $kind)];
         $plan = PlanFile::plan(PlanFile::read(PlanFile::write($document)));
-        expect($plan->inclusions[0]->id)->toBe($kind);
+        expect($plan->inclusions[0]->id)->toBe($kind->key);
     }
 });
 
@@ -116,7 +116,8 @@ it('seeds pieces that can be poured', function (): void {
         $plan = PlanFile::plan(PlanFile::read(PlanFile::write($document)));
         $draft = Draft::of($plan);
         expect($draft->layout)->not->toBeNull()
-            ->and($draft->notices($plan))->toBe([]);
+            // Petals want a test piece whatever is planned.
+            ->and(array_filter($draft->notices($plan), fn($notice): bool => $notice->code !== 'test-first'))->toBe([]);
     }
 });
 

@@ -137,7 +137,7 @@ it('draws the template in millimetres, and mirrors left and right only', functio
 
 it('draws a small shape of every vessel', function (string $shape, array $sizes): void {
     $vessel = ['shape' => $shape, 'wall' => ['material' => 'glass', 'thickness_mm' => 2], ...$sizes];
-    foreach (corners((new Silhouette(Plans::read(['/vessel' => $vessel, '/inclusions' => []])))->vessel()) as [$x, $y]) {
+    foreach (corners((new Silhouette(Plans::read(['/vessel' => $vessel, '/inclusions' => []])->vessel->shape, []))->vessel()) as [$x, $y]) {
         expect($x)->toBeGreaterThanOrEqual(1.9)->toBeLessThanOrEqual(62.1)
             ->and($y)->toBeGreaterThanOrEqual(1.9)->toBeLessThanOrEqual(46.1);
     }

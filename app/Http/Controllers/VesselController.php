@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\KeptMeshes;
+use App\Models\Piece;
+use App\Models\Vessel;
+use App\View\ShelfVessel;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The shelf: vessels that are kept and used again. */
+final class VesselController extends Controller
+{
+    public function index(KeptMeshes $meshes): View
+    {
+        $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')->orderBy('name')->orderBy('id')->paginate(25);
+        $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), $vessels->items())));
+
+        return view('shelf.index', ['page'  => $vessels, 'vessels' => array_map(
+            fn(Vessel $vessel): ShelfVessel => ShelfVessel::of($vessel, $meshes, $this->studio()->units),
+            $vessels->items(),
+        )]);
+    }
+
+    /** Keeps the vessel of a piece. */
+    public function store(Request $request, Piece $piece): RedirectResponse
+    {
+        $said = $this->named($request);
+        $vessel = $this->studio()->vessels()->create(['name' => $said, 'document' => Vessel::of($piece->document)]);
+        $piece->forceFill(['vessel_id' => $vessel->id])->save();
+
+        return redirect()->route('shelf')->with('said', "“{$vessel->name}” is on the shelf.");
+    }
+
+    public function update(Request $request, Vessel $vessel): RedirectResponse
+    {
+        $vessel->update(['name' => $this->named($request)]);
+
+        return redirect()->route('shelf')->with('said', 'Renamed.');
+    }
+
+    public function destroy(Vessel $vessel): RedirectResponse
+    {
+        $vessel->delete();
+
+        return redirect()->route('shelf')->with('gone', ['id' => $vessel->id, 'name' => $vessel->name]);
+    }
+
+    public function restore(Vessel $goneVessel): RedirectResponse
+    {
+        $goneVessel->restore();
+
+        return redirect()->route('shelf')->with('said', "“{$goneVessel->name}” is back.");
+    }
+
+    private function named(Request $request): string
+    {
+        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give the vessel a name of at most 120 characters.']);
+
+        return $request->string('name')->trim()->toString();
+    }
+}

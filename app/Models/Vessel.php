@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Interchange\KeptMeshes;
+use App\Interchange\PlanFile;
+use App\Interchange\Starters;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Pensilis\Geometry\Vessel as Shape;
+
+/**
+ * A vessel on the shelf, kept as the `vessel` of a plan file without its fill.
+ *
+ * @property int                  $id
+ * @property int                  $studio_id
+ * @property string               $name
+ * @property array<string, mixed> $document
+ * @property int|null             $pieces_count
+ */
+final class Vessel extends Model
+{
+    use SoftDeletes;
+
+    /** What belongs to one piece, not to the vessel. */
+    private const OF_A_PIECE = ['fill_mm' => 1, 'viewed' => 1, 'level' => 1];
+
+    protected $fillable = ['name', 'document'];
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class);
+    }
+
+    /** @return HasOne<Piece, $this> the piece that was worked on last */
+    public function lastPiece(): HasOne
+    {
+        return $this->hasOne(Piece::class)->latestOfMany('updated_at');
+    }
+
+    /**
+     * @param array<string, mixed> $document of a piece
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $document): array
+    {
+        $vessel = is_array($document['vessel'] ?? null) ? $document['vessel'] : [];
+
+        /** @var array<string, mixed> */
+        return array_diff_key($vessel, self::OF_A_PIECE);
+    }
+
+    public function shape(KeptMeshes $meshes): Shape
+    {
+        return PlanFile::plan(['vessel' => $this->document] + Starters::piece('Vessel', 'deep', '2026-01-01T08:00'), $meshes)->vessel;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'json'];
+    }
+}
