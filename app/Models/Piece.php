@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -112,6 +113,12 @@ final class Piece extends Model
     public function states(): HasMany
     {
         return $this->hasMany(PieceState::class);
+    }
+
+    /** @return HasOne<Photograph, $this> */
+    public function photograph(): HasOne
+    {
+        return $this->hasOne(Photograph::class);
     }
 
     /** Names what the answers depend on: all of the document. */

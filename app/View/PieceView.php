@@ -114,7 +114,7 @@ final readonly class PieceView
 
     public function planDrawing(): PlanDrawing
     {
-        return new PlanDrawing($this->plan, $this->gaze);
+        return new PlanDrawing($this->plan, $this->gaze, $this->piece->photograph);
     }
 
     public function template(bool $mirrored): TemplateDrawing

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Photograph;
 use Pensilis\Geometry\Section;
 use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
@@ -21,7 +22,7 @@ final readonly class PlanDrawing
 
     public Section $rim;
 
-    public function __construct(private Plan $plan, public Gaze $gaze)
+    public function __construct(private Plan $plan, public Gaze $gaze, private ?Photograph $photograph = null)
     {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
@@ -60,6 +61,28 @@ final readonly class PlanDrawing
     public function isTapered(): bool
     {
         return !$this->plan->vessel->shape->isUpright();
+    }
+
+    /** @return array{x: float, y: float, width: float, height: float, flip: float}|null where the scaled photograph lies */
+    public function underlay(): ?array
+    {
+        $photograph = $this->photograph;
+        if ($photograph?->mm_per_pixel === null) {
+            return null;
+        }
+        $units = $this->scale * $photograph->mm_per_pixel;
+
+        return [
+            'x'     => round(-$units * $photograph->middle_x, 2), 'y' => round(-$units * $photograph->middle_y, 2),
+            'width' => round($units * $photograph->width, 2), 'height' => round($units * $photograph->height, 2),
+            'flip'  => $this->gaze->turned ? -1.0 : 1.0,
+        ];
+    }
+
+    /** The photograph that is shown, so that a new one is asked for anew. */
+    public function photographId(): int
+    {
+        return $this->photograph->id ?? 0;
     }
 
     /** @return list<array{float, float, float, string}> middle, radius and kind of what is screwed or glued on */

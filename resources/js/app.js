@@ -1,6 +1,7 @@
 import 'htmx.org';
 import './objects.js';
 import './zoom.js';
+import './scaling.js';
 import './current.js';
 
 // Undo and redo, but for what is just being typed.

@@ -202,6 +202,23 @@ it('prints a sheet with everything that is done and when', function (): void {
         ->assertSeeInOrder(['Larch cone block', 'Coat 1 of brushed resin on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
 });
 
+it('prints the template as a PDF of true size, on the sheet of the studio or a larger one', function (array $changes, string $units, array $sheet): void {
+    $user = $this->member();
+    $user->studio->update(['units' => $units]);
+    $piece = $this->pieceOf($user, Plans::changed($changes, Plans::cone()));
+    $pdf = (string) $this->actingAs($user)->get("/pieces/{$piece->id}/template?as=pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    preg_match('/MediaBox \[0\.000 0\.000 ([\d.]+) ([\d.]+)\]/', $pdf, $box);
+    preg_match('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $stream);
+    // A millimetre is 72/25.4 points (ISO 32000); the drawing is in millimetres.
+    expect([(float) $box[1], (float) $box[2]])->toEqualWithDelta(array_map(fn(float $mm): float => $mm * 72 / 25.4, $sheet), 0.02)
+        ->and(preg_match('/([\d.]+) 0\.000 0\.000 ([\d.]+) [\d.]+ [\d.]+ cm/', (string) gzuncompress($stream[1]), $scale))->toBe(1)
+        ->and([(float) $scale[1], (float) $scale[2]])->toEqualWithDelta([72 / 25.4, 72 / 25.4], 0.001);
+})->with([
+    'A4'                 => [[], 'metric', [210.0, 297.0]],
+    'Letter'             => [[], 'us', [215.9, 279.4]],
+    'as large as needed' => [['/vessel/diameter_mm' => 300], 'metric', [340.0, 362.0]],
+]);
+
 it('draws a placement template at full size, and mirrored', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/at_mm' => [12, 5]], Plans::cone()));

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Interchange\Answers;
 use App\Models\Piece;
 use App\View\PieceView;
+use App\View\TemplatePdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -17,6 +18,12 @@ final class TemplateController extends Controller
     {
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
         $drawing = $view->template($request->boolean('mirrored'));
+        if ($request->string('as')->toString() === 'pdf') {
+            return response(TemplatePdf::of($drawing, $piece->title, $this->studio()->units), 200, [
+                'Content-Type'        => 'application/pdf',
+                'Content-Disposition' => 'attachment; filename="template.pdf"',
+            ]);
+        }
         if ($request->string('as')->toString() !== 'svg') {
             return response()->view('pieces.template', ['view' => $view, 'drawing' => $drawing]);
         }

@@ -44,6 +44,10 @@
     <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" data-drawing="plan" data-scale="{{ $plan->scale }}" data-stretch="1" data-degrees="0" data-turned="{{ $view->gaze->turned ? 1 : 0 }}" data-marks="" role="group" aria-label="Plan, to scale">
         <x-cut class="mold" :section="$plan->rim" :plan="$plan" :beyond="$plan->wall()"/>
         <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
+        @if($plan->underlay() !== null)
+            @php($under = $plan->underlay())
+            <image class="underlay" href="{{ route('pieces.photograph.show', [$view->piece, 'of' => $plan->photographId()], false) }}" x="{{ $under['x'] }}" y="{{ $under['y'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="scale({{ $under['flip'] }} 1)" preserveAspectRatio="none"/>
+        @endif
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>
         @foreach($plan->fittings() as [$x, $y, $radius, $kind])

@@ -4,6 +4,7 @@
         <div class="doings">
             <a class="btn btn-primary" href="{{ route('pieces.sheet', $view->piece, false) }}">Pour sheet</a>
             <a class="btn btn-outline-primary" href="{{ route('pieces.template', $view->piece, false) }}">Template</a>
+            <a class="btn btn-outline-primary" href="{{ route('pieces.photograph', $view->piece, false) }}">Photograph</a>
             <a class="btn btn-outline-primary" href="{{ route('pieces.file', $view->piece, false) }}">Plan file</a>
             <form method="post" action="{{ route('pieces.steps.store', $view->piece, false) }}" class="steps-of">
                 @csrf

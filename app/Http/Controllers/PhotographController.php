@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ScalePhotograph;
+use App\Http\Requests\UploadPhotograph;
+use App\Models\Photograph;
+use App\Models\Piece;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+
+/** The photograph of a layout that lies under the plan: sent, scaled by two points, shown, thrown away. */
+final class PhotographController extends Controller
+{
+    public function edit(Piece $piece): View
+    {
+        return view('pieces.photograph', ['piece' => $piece, 'photograph' => $piece->photograph]);
+    }
+
+    public function store(UploadPhotograph $request, Piece $piece): RedirectResponse
+    {
+        [$jpeg, $width, $height] = $request->encoded();
+        $place = "photographs/{$piece->studio_id}/" . Str::ulid() . '.jpg';
+        Storage::disk('local')->put($place, $jpeg);
+        $piece->photograph?->delete();
+        $piece->photograph()->create(['place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2]);
+
+        return redirect()->route('pieces.photograph', $piece)->with('said', 'Now say how large it is.');
+    }
+
+    public function update(ScalePhotograph $request, Piece $piece): RedirectResponse
+    {
+        $request->applyTo($this->photograph($piece), $this->studio()->units);
+
+        return redirect()->route('pieces.show', $piece)->with('said', 'The photograph lies under the plan.');
+    }
+
+    public function show(Piece $piece): Response
+    {
+        return response($this->photograph($piece)->bytes(), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    public function destroy(Piece $piece): RedirectResponse
+    {
+        $this->photograph($piece)->delete();
+
+        return redirect()->route('pieces.show', $piece)->with('said', 'The photograph is gone.');
+    }
+
+    private function photograph(Piece $piece): Photograph
+    {
+        return $piece->photograph ?? abort(404);
+    }
+}

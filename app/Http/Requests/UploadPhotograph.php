@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\ImageManager;
+use Throwable;
+
+/** A photograph as it came; what is kept is a picture encoded anew, smaller, without anything but its pixels. */
+final class UploadPhotograph extends FormRequest
+{
+    /** A decoded pixel takes four bytes. */
+    private const MOST_PIXELS = 50_000_000;
+
+    private const LONGEST = 2000;
+
+    private const QUALITY = 82;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['photograph' => ['required', 'file', 'max:30000', 'mimetypes:image/jpeg,image/png,image/webp']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'photograph.max'       => 'The photograph is larger than 30 MB; send a smaller one.',
+            'photograph.mimetypes' => 'Send a photograph as JPEG, PNG or WebP; drawings (SVG) are not taken here.',
+            'photograph.*'         => 'Choose a photograph.',
+        ];
+    }
+
+    /**
+     * @return array{string, int, int} JPEG, width, height
+     *
+     * @throws ValidationException
+     */
+    public function encoded(): array
+    {
+        $file = $this->file('photograph');
+        $path = $file instanceof UploadedFile ? $file->getPathname() : '';
+        $size = @getimagesize($path);
+        if ($size === false || $size[0] < 1 || $size[1] < 1) {
+            throw ValidationException::withMessages(['photograph' => 'This file cannot be read as a photograph; send it again, or as JPEG.']);
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw ValidationException::withMessages(['photograph' => 'The photograph has more than 50 million pixels; send a smaller one.']);
+        }
+        try {
+            // Turned as the camera held it, then only pixels are written.
+            $image = (new ImageManager(new Driver(), autoOrientation: true))->read($path)->scaleDown(self::LONGEST, self::LONGEST);
+
+            return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
+        } catch (Throwable) {
+            throw ValidationException::withMessages(['photograph' => 'This file cannot be read as a photograph; send it again, or as JPEG.']);
+        }
+    }
+}

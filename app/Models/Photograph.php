@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Storage;
+
+/**
+ * The photograph of a laid-out piece, as it was encoded here. Pixels count from its upper left corner.
+ *
+ * @property int        $id
+ * @property string     $piece_id
+ * @property string     $place        on the local disk
+ * @property int        $width        pixels
+ * @property int        $height
+ * @property float|null $mm_per_pixel null until it was scaled
+ * @property float      $middle_x     where the middle of the vessel is seen, pixels
+ * @property float      $middle_y
+ */
+final class Photograph extends Model
+{
+    protected $fillable = ['place', 'width', 'height', 'mm_per_pixel', 'middle_x', 'middle_y'];
+
+    public function bytes(): string
+    {
+        return Storage::disk('local')->get($this->place) ?? '';
+    }
+
+    protected static function booted(): void
+    {
+        self::deleted(fn(self $photograph): bool => Storage::disk('local')->delete($photograph->place));
+    }
+}
