@@ -21,10 +21,11 @@ final readonly class DrawnObject
         public bool $sits = true,
         public string $points = '',
         public string $group = '',
+        public bool $atOdds = false,
     ) {}
 
     public function says(): string
     {
-        return sprintf('%s: bottom at %s mm, %s mm right and %s mm behind the middle', $this->id, round($this->bottomMm, 1), round($this->xMm, 1), round($this->yMm, 1));
+        return ($this->atOdds ? 'At odds, see the verdict. ' : '') . sprintf('%s: bottom at %s mm, %s mm right and %s mm behind the middle', $this->id, round($this->bottomMm, 1), round($this->xMm, 1), round($this->yMm, 1));
     }
 }

@@ -27,6 +27,9 @@ final readonly class PieceView
     private const HANGS = ['uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours',
         'outside-vessel', 'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour', 'tilted', 'runs-over'];
 
+    /** What the drawings mark at the object itself. */
+    private const AT_ODDS = ['objects-overlap', 'outside-vessel', 'uncovered', 'under-fitting'];
+
     private const COOKS = ['too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel', 'no-full-cure'];
 
     private const SUITS = ['heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first'];
@@ -47,6 +50,9 @@ final readonly class PieceView
 
     public Gaze $gaze;
 
+    /** @var list<Notice> */
+    private array $notices;
+
     public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer, ?Gaze $gaze = null)
     {
         $this->gaze = $gaze ?? Gaze::straight();
@@ -54,6 +60,7 @@ final readonly class PieceView
         $this->figures = new Figures($system, $this->plan->studio->clock);
         $this->fields = new PlanFields($piece->document);
         $this->draft = $answer?->layout() === null ? Draft::of($this->plan) : null;
+        $this->notices = $this->found();
     }
 
     public function layout(): ?Layout
@@ -63,6 +70,12 @@ final readonly class PieceView
 
     /** @return list<Notice> without those that say what is settled anyway */
     public function notices(): array
+    {
+        return $this->notices;
+    }
+
+    /** @return list<Notice> */
+    private function found(): array
     {
         $answer = $this->answer;
         $said = $answer?->simulation !== null
@@ -109,12 +122,25 @@ final readonly class PieceView
 
     public function section(): SectionDrawing
     {
-        return new SectionDrawing($this->plan, $this->layout(), $this->figures, $this->gaze);
+        return new SectionDrawing($this->plan, $this->layout(), $this->figures, $this->gaze, $this->atOdds());
     }
 
     public function planDrawing(): PlanDrawing
     {
-        return new PlanDrawing($this->plan, $this->gaze, $this->piece->photograph);
+        return new PlanDrawing($this->plan, $this->gaze, $this->piece->photograph, $this->atOdds());
+    }
+
+    /** @return list<int> objects that collide, reach into the wall, stand out or lie under a fitting */
+    private function atOdds(): array
+    {
+        $odd = [];
+        foreach ($this->notices() as $notice) {
+            if (in_array($notice->code, self::AT_ODDS, true) && preg_match('#^/inclusions/(\d+)#', $notice->pointer, $found) === 1) {
+                array_push($odd, (int) $found[1], ...($notice->with === null ? [] : [$notice->with]));
+            }
+        }
+
+        return $odd;
     }
 
     public function template(bool $mirrored): TemplateDrawing
@@ -139,6 +165,27 @@ final readonly class PieceView
         $sealer = $this->plan->sealer;
 
         return 'Sealed with ' . $sealer->words() . ': ' . $sealer->reason() . '.';
+    }
+
+    /** What is to be done to an object before it goes in, with the figure that asks for it. */
+    public function treatment(Inclusion $object): string
+    {
+        $substance = $object->substance;
+        $air = number_format(1e6 * $object->releasableAir(), 2);
+        $parts = [
+            $object->isDamp() ? sprintf('holds %s %% water: %s', round($substance->moisturePercent, 1), $substance->drying?->words() ?? 'dry it, about two weeks') : 'dry enough',
+            match (true) {
+                $substance->bleeds  => 'bleeds',
+                $substance->soaks   => 'soaks up resin',
+                $object->mustSeal() => "{$air} ml of air can leave it",
+                default             => "{$air} ml of air at most: may go in bare",
+            },
+        ];
+        if ($object->coats > 0) {
+            $parts[] = sprintf('%d %s of %s, the last dries %s', $object->coats, $object->coats === 1 ? 'coat' : 'coats', $object->sealer->words(), $this->figures->span($object->sealer->last()));
+        }
+
+        return implode('; ', $parts) . ($substance->fades ? '; test piece first' : '') . '.';
     }
 
     /** @return list<PrepStep> */

@@ -22,7 +22,8 @@ final readonly class PlanDrawing
 
     public Section $rim;
 
-    public function __construct(private Plan $plan, public Gaze $gaze, private ?Photograph $photograph = null)
+    /** @param list<int> $atOdds objects that are marked */
+    public function __construct(private Plan $plan, public Gaze $gaze, private ?Photograph $photograph = null, private array $atOdds = [])
     {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
@@ -115,6 +116,7 @@ final readonly class PlanDrawing
                     true,
                     $foot->outline === null ? '' : $this->moved($foot, $x, $y),
                     $inclusion->group ?? '',
+                    in_array($i, $this->atOdds, true),
                 );
             }
         }

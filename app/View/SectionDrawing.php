@@ -54,7 +54,8 @@ final readonly class SectionDrawing
 
     private float $middle;
 
-    public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures, public Gaze $gaze)
+    /** @param list<int> $atOdds objects that are marked */
+    public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures, public Gaze $gaze, private array $atOdds = [])
     {
         $vessel = $plan->vessel;
         $wall = 1e3 * $vessel->wall->thickness;
@@ -199,6 +200,7 @@ final readonly class SectionDrawing
                     !in_array($inclusion->id, $this->layout->unsupported ?? [$inclusion->id], true),
                     implode(' ', array_map(fn(array $p): string => $this->x($across + $p[0]) . ',' . $this->y($bottom + $p[1]), $outline)),
                     $inclusion->group ?? '',
+                    in_array($i, $this->atOdds, true),
                 );
             }
         }

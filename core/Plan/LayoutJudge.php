@@ -175,7 +175,7 @@ final readonly class LayoutJudge
                         '“%s” reaches into “%s”; move one of them.',
                         $other->id,
                         $one->id,
-                    ), "/inclusions/{$j}/at_mm");
+                    ), "/inclusions/{$j}/at_mm", with: $i);
                 }
             }
         }

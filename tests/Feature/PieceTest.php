@@ -289,3 +289,28 @@ it('tells htmx in words what went wrong, where words belong', function (): void 
 it('shows a page of its own for an address that is not there', function (): void {
     $this->actingAs($this->member())->get('/nowhere')->assertNotFound()->assertSee('There is nothing at this address');
 });
+
+it('lists what each object and the vessel want before the first pour, with the figure', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica', '/inclusions/0/material/fades' => true, '/sealing/school' => 'acrylic'], Plans::cone()));
+    // 0.55 of an ellipsoid of 28 × 28 × 34 mm, π/6 · xyz = 13.96 ml.
+    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()
+        ->assertSeeInOrder(['Before the first pour', 'Holds 14 % water: bury in silica gel, 3–7 days', '7.68 ml of air can leave it', '2 coats of thin clear acrylic', 'test piece first', 'Wash the mold', 'water left in a corner'])
+        ->assertSee('quick, keeps petals flat');
+});
+
+it('takes use, face, fittings, level, sets and compartments from the form, and shows them', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => [
+        '/purpose/use'             => 'hot-cups', '/vessel/viewed' => 'bottom', '/purpose/finish' => 'flood', '/inclusions/0/reads' => 'yes', '/pieces' => '3',
+        '/purpose/fittings/0/kind' => 'hook', '/purpose/fittings/0/at_mm/0' => '30 mm', '/purpose/fittings/0/at_mm/1' => '0', '/purpose/fittings/0/radius_mm' => '5 mm',
+        '/vessel/level/rise_mm'    => '5 mm', '/vessel/level/over_mm' => '200 mm', '/vessel/compartments/0/name' => 'rim',
+    ]])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['vessel']['compartments'][0])->toMatchArray(['name' => 'rim', 'shape' => 'box'])
+        ->and($piece->document['purpose']['fittings'][0])->toMatchArray(['kind' => 'hook', 'at_mm' => [30, 0], 'radius_mm' => 5]);
+    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('wants a resin that bears 70')->assertSee('One mix serves all 3')->assertSee('Compartment “rim” sets first')->assertSee('class="fitting"', false)->assertSee('runs over');
+    $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('face down, lettering mirrored')->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it with a thin coat');
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/shape' => 'cylinder']])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['vessel']['compartments'][0])->toHaveKey('diameter_mm')->not->toHaveKey('length_mm');
+});

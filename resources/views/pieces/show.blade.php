@@ -55,6 +55,9 @@
         </x-fields>
         <details>
             <summary><h2>Before the first pour</h2></summary>
+            @if($view->plan->inclusions !== [])
+                <dl class="prep">@foreach($view->plan->inclusions as $object)<dt>{{ $object->name() }}</dt><dd>{{ ucfirst($view->treatment($object)) }}</dd>@endforeach</dl>
+            @endif
             <dl class="prep">@foreach($view->prepList() as $step)<dt>{{ $step->what }}</dt><dd>{{ $step->why }}</dd>@endforeach</dl>
         </details>
         <x-fields title="Room" :view="$view" :fields="$view->fields->room()"/>

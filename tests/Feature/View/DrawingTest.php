@@ -210,3 +210,13 @@ it('draws every copy, of which one is named', function (): void {
     $drawing = new PlanDrawing($plan, Gaze::straight());
     expect(array_map(fn($object): string => $object->id, $drawing->objects()))->toBe(['4 × cone', '', '', '']);
 });
+
+it('marks what collides in both drawings, by shape and word', function (): void {
+    $stone = ['id' => 'stone', 'shape' => 'box', 'size_mm' => [10, 10, 10], 'at_mm' => [5, 0], 'target_bottom_mm' => 14, 'tolerance_mm' => 2,
+        'material' => ['skeleton_g_cm3' => 2.6]];
+    $view = new PieceView($this->pieceOf($this->member(), Plans::changed(['/inclusions/1' => $stone, '/inclusions/2' => ['id' => 'bead', 'at_mm' => [-35, 0]] + $stone], Plans::cone())), UnitSystem::Metric, null);
+    $odd = fn(array $objects): array => array_map(fn($object): bool => $object->atOdds, $objects);
+    expect($odd($view->section()->objects()))->toBe([true, true, false])
+        ->and($odd($view->planDrawing()->objects()))->toBe([true, true, false])
+        ->and($view->section()->objects()[0]->says())->toStartWith('At odds');
+});
