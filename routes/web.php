@@ -10,6 +10,7 @@ use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\MeshController;
 use App\Http\Controllers\ObjectController;
+use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PieceController;
@@ -74,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
     Route::delete('/pieces/{piece}/objects/{object}', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
+    Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');

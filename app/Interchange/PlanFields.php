@@ -23,7 +23,7 @@ final readonly class PlanFields
         'bottom_diameter_mm'             => 'Bottom diameter', 'top_diameter_mm' => 'Top diameter',
         'bottom_length_mm'               => 'Bottom length', 'bottom_width_mm' => 'Bottom width',
         'top_length_mm'                  => 'Top length', 'top_width_mm' => 'Top width', 'height_mm' => 'Height',
-        'side_mm'                        => 'Side', 'sides' => 'Number of sides', 'dam_mm' => 'Height of the dam (0: a film)', 'unit_mm' => 'Millimetres for a unit of the mesh',
+        'side_mm'                        => 'Side', 'sides' => 'Number of sides', 'dam_mm' => 'Height of the dam (0: a film)', 'unit_mm' => 'Millimetres for a unit drawn',
         'neck_diameter_mm'               => 'Diameter of the neck', 'neck_height_mm' => 'Height of the neck',
         'path'                           => 'Outline, SVG path data in mm', 'profile' => 'Profile, height: diameter; …', 'marks' => 'Water marks, height: grams; …'];
 

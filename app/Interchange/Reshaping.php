@@ -15,7 +15,7 @@ final class Reshaping
         'hemisphere'      => ['diameter_mm'],
         'sphere'          => ['diameter_mm', 'neck_diameter_mm', 'neck_height_mm'],
         'regular-prism'   => ['sides', 'side_mm', 'height_mm'],
-        'outline'         => ['path', 'height_mm'],
+        'outline'         => ['path', 'unit_mm', 'height_mm'],
         'revolved'        => ['profile'],
         'stepped'         => [],
         'panel'           => ['length_mm', 'width_mm', 'dam_mm'],

@@ -239,14 +239,21 @@ final readonly class SectionDrawing
         return [$this->gaze->across(...$section->support(-$c, -$s)), $this->gaze->across(...$section->support($c, $s))];
     }
 
-    /** How far the widest cut reaches from the middle, m. */
+    /**
+     * How far the widest cut reaches from the middle, m; from anywhere but the front as far as from any side, so that
+     * a drawing that is turned keeps its scale.
+     */
     private function reach(): float
     {
         $shape = $this->plan->vessel->shape;
         $reach = 0.0;
         foreach ($shape->isUpright() ? [0.0] : range(0.0, 1.0, 1.0 / self::CUTS) as $share) {
-            [$from, $to] = $this->span($shape->sectionAt($share * $shape->height()));
+            $section = $shape->sectionAt($share * $shape->height());
+            [$from, $to] = $this->span($section);
             $reach = max($reach, -$from, $to);
+            foreach ($this->gaze->degrees === 0 ? [] : $section->rim() as [$x, $y]) {
+                $reach = max($reach, hypot($x, $y));
+            }
         }
 
         return $reach;

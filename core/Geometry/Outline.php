@@ -22,10 +22,10 @@ final readonly class Outline
     /** @param non-empty-list<array{float, float}> $corners */
     private function __construct(public array $corners, public float $area, public float $perimeter, public float $halfX, public float $halfY) {}
 
-    /** SVG path data in millimetres. */
-    public static function fromPath(string $path): self
+    /** SVG path data; a unit of it is so many millimetres. */
+    public static function fromPath(string $path, float $unit = 1.0): self
     {
-        return self::of(PathReader::curves($path), 1e-3);
+        return self::of(PathReader::curves($path), 1e-3 * $unit);
     }
 
     /** A regular polygon standing on a side. */

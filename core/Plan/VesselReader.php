@@ -98,7 +98,7 @@ final readonly class VesselReader
                 $node->number('neck_height_mm', 0.0) / 1e3,
             ),
             'regular-prism' => Prism::over(Section::within(Outline::regular((int) $node->number('sides'), $mm('side_mm'))), $mm('height_mm')),
-            'outline'       => Prism::over(Section::within(Outline::fromPath($node->text('path'))), $mm('height_mm')),
+            'outline'       => Prism::over(Section::within(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0))), $mm('height_mm')),
             'revolved'      => $this->revolved($node),
             'stepped'       => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
             'calibrated'    => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
@@ -136,7 +136,7 @@ final readonly class VesselReader
     private function panel(Node $node): VesselShape
     {
         $section = $node->has('path')
-            ? Section::within(Outline::fromPath($node->text('path')))
+            ? Section::within(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0)))
             : Section::rectangle($node->number('length_mm') / 2e3, $node->number('width_mm') / 2e3);
         $dam = $node->number('dam_mm') / 1e3;
 

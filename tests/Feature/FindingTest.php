@@ -53,7 +53,7 @@ it('refuses what cannot be, says why, and keeps what was typed', function (array
     'a day that is none'      => [['kind' => 'gentian', 'found_on' => '2026-02-31'], 'found_on', 'Say on which day'],
     'no note'                 => [['kind' => 'gentian', 'note' => ''], 'note', 'what was tried'],
     'too much water'          => [['kind' => 'gentian', 'water' => '130'], 'water', 'between 0 and 100'],
-    'maybe'                   => [['kind' => 'gentian', 'bleeds' => 'maybe'], 'bleeds', ''],
+    'maybe'                   => [['kind' => 'gentian', 'bleeds' => 'maybe'], 'bleeds', 'yes or no'],
 ]);
 
 it('keeps findings to their studio', function (): void {

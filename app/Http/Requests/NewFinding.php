@@ -48,6 +48,7 @@ final class NewFinding extends FormRequest
             'open.*'                => 'Write open pores as a share, between 0 and 0.99.',
             'closed.*'              => 'Write closed pores as a share, between 0 and 0.99.',
             'water.*'               => 'Write water in percent of the mass, between 0 and 100.',
+            'bleeds.*'              => 'Say yes or no, or leave it open.', 'soaks.*' => 'Say yes or no, or leave it open.', 'fades.*' => 'Say yes or no, or leave it open.',
             'note.*'                => 'Write what was tried and what came of it, in at most 2000 characters.',
         ];
     }

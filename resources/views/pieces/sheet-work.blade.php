@@ -6,7 +6,7 @@
 @if($before !== [])
     <h2>Before</h2>
     <ol class="order">@foreach($before as $task)<li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}</li>@endforeach</ol>
-    <p class="windows">{{ implode(' · ', array_map(fn($step) => $step->what, $view->prepList())) }}.</p>
+    <p class="ready">@foreach($view->prepList() as $step)<span><span class="tick"></span>{{ $step->brief }}</span> @endforeach</p>
 @endif
 @foreach($view->layout()->pours as $k => $pour)
     @php([[$a, $b], [$aMl, $bMl], $heat] = [$pour->batch->readings(), $pour->batch->measures(), $simulation->pours[$k]])

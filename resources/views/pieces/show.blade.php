@@ -51,6 +51,12 @@
                     <button class="btn btn-sm btn-outline-primary">Keep it</button>
                 </form>
                 <x-mesh-form :view="$view" for="/vessel" label="Take a mesh: the body to be cast, closed, its open side up"/>
+                <form method="post" action="{{ route('pieces.outlines.store', $view->piece, false) }}" enctype="multipart/form-data" class="inline">
+                    @csrf
+                    <label for="drawing">Take an outline from a drawing (SVG with one closed shape, at most 2 MB)</label>
+                    <input class="form-control form-control-sm" id="drawing" name="drawing" type="file" accept=".svg,image/svg+xml" required>
+                    <button class="btn btn-sm btn-outline-primary">Take it</button>
+                </form>
             </x-slot>
         </x-fields>
         <details>

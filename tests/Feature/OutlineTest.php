@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Http\UploadedFile;
+use Tests\Plans;
+
+/** A drawing with something in it. */
+function drawing(string $inside, string $head = 'width="100mm" height="80mm" viewBox="0 0 100 80"'): string
+{
+    return "<?xml version=\"1.0\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" {$head}>\n{$inside}\n</svg>\n";
+}
+
+beforeEach(function (): void {
+    $this->user = $this->member();
+    $this->actingAs($this->user);
+    $this->piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => []], Plans::cone()));
+    $this->send = fn(string $svg) => $this->from("/pieces/{$this->piece->id}")
+        ->post("/pieces/{$this->piece->id}/outlines", ['drawing' => UploadedFile::fake()->createWithContent('a.svg', $svg)]);
+});
+
+it('takes the one outline of a drawing, in its own units', function (string $svg, float $cm2): void {
+    ($this->send)($svg)->assertSessionHasNoErrors()->assertRedirect("/pieces/{$this->piece->id}");
+    $vessel = $this->piece->refresh()->plan()->vessel;
+    expect($vessel->shape->sectionAt(0.0)->area() * 1e4)->toEqualWithDelta($cm2, 1e-6 * $cm2)
+        ->and($vessel->shape->height())->toBe(0.06);
+})->with([
+    'a path'                => [drawing('<path d="M10 10H60V40H10Z"/>'), 15.0],
+    'in inches'             => [drawing('<path d="M0 0H2V1H0Z"/>', 'width="4in" viewBox="0 0 4 4"'), 2.0 * 6.4516],
+    'in pixels'             => [drawing('<rect width="96" height="96"/>', 'width="192px" viewBox="0 0 192 192"'), 6.4516],
+    'without any unit'      => [drawing('<rect x="5" y="5" width="50" height="30"/>', ''), 15.0],
+    'a circle'              => [drawing('<circle cx="40" cy="40" r="30"/>'), M_PI * 9.0],
+    'an ellipse in a group' => [drawing('<g><g><ellipse cx="40" cy="40" rx="30" ry="20"/></g></g>'), M_PI * 6.0],
+    'a polygon'             => [drawing('<polygon points="0,0 40,0 0,30"/>'), 6.0],
+    'beside definitions'    => [drawing('<defs><path d="M0 0H1V1Z"/></defs><path d="M10 10H60V40H10Z"/>'), 15.0],
+]);
+
+it('refuses what is hostile, broken or more than an outline, and changes nothing', function (string $svg, string $says): void {
+    $before = $this->piece->document;
+    ($this->send)($svg)->assertSessionHasErrors('drawing');
+    expect(session('errors')->first('drawing'))->toContain($says)
+        ->and($this->piece->refresh()->document)->toEqual($before);
+})->with([
+    'a billion laughs'     => ["<?xml version=\"1.0\"?><!DOCTYPE svg [<!ENTITY a \"ha\"><!ENTITY b \"&a;&a;\">]><svg>&b;</svg>", 'document type or entities'],
+    'a file of the server' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/hostname">]><svg><path d="&x;"/></svg>', 'document type or entities'],
+    'a deep nest'          => [fn() => drawing(str_repeat('<g>', 80) . str_repeat('</g>', 80)), 'deeper than 64'],
+    'a tag left open'      => [drawing('<path d="M0 0H9V9Z">'), 'cannot be read at line'],
+    'an unknown entity'    => [drawing('<path d="&nbsp;"/>'), 'cannot be read at line'],
+    'nothing'              => ['', 'cannot be read'],
+    'a text'               => ['M0 0H9V9Z', 'cannot be read'],
+    'nothing drawn'        => [drawing('<text>hello</text>'), 'holds no path'],
+    'two shapes'           => [drawing('<circle r="3"/><circle r="4"/>'), 'holds 2 shapes'],
+    'a transform'          => [drawing('<g transform="rotate(30)"><circle r="9"/></g>'), 'moved or turned by a transform'],
+    'a path that crosses'  => [drawing('<path d="M0 0L80 60V0L0 60Z"/>'), 'crosses itself near (40.0, 30.0)'],
+    'a path of words'      => [drawing('<path d="hello"/>'), 'cannot be read at character'],
+    'an open spiral'       => [drawing('<path d="M0 0"/>'), 'outline'],
+    'a number too large'   => [drawing('<path d="M0 0H1e308V1e308Z"/>'), 'more than ten metres'],
+    'no area'              => [drawing('<path d="M0 0H50H0Z"/>'), 'area of the outline'],
+    'two outlines in one'  => [drawing('<path d="M0 0H9V9Z M20 20H30V30Z"/>'), 'One closed outline'],
+]);
