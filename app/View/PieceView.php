@@ -201,13 +201,17 @@ final readonly class PieceView
         $rim = $vessel->shape->sectionAt($vessel->fill);
         $holds = $vessel->volumeBetween(0.0, $vessel->fill);
 
+        $over = $vessel->shape->sectionAt($vessel->fill)->area() * 1e-3;
+        $runs = $this->plan->setup->making->isKept()
+            ? sprintf(' Each further millimetre, %s, runs over the edge: mix that much less, or lay a higher dam.', $this->figures->volume(1e6 * $over)) : '';
+
         return sprintf(
             'At its fill level %s cm² and %s around; it holds %s. Half of that stands %s deep.',
             number_format(1e4 * $rim->area(), 1),
             $this->figures->length($rim->perimeter()),
             $this->figures->volume(1e6 * $holds),
             $this->figures->length($vessel->depthFor(0.5 * $holds)),
-        );
+        ) . $runs;
     }
 
     /** How an object is held on the layer below pour k. */

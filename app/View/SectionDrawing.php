@@ -125,7 +125,7 @@ final readonly class SectionDrawing
         return [$left, $this->under(), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
     }
 
-    /** @return list<array{points: string, top: float, left: float, right: float, label: string, number: int}> */
+    /** @return list<array{points: string, top: float, middle: float, left: float, right: float, label: string, number: int}> */
     public function layers(): array
     {
         $layers = [];
@@ -135,6 +135,7 @@ final readonly class SectionDrawing
             $layers[] = [
                 'points' => $this->inside($pour->bottom, $pour->top),
                 'top'    => $this->y($pour->top),
+                'middle' => $this->y(0.5 * ($pour->bottom + $pour->top)),
                 'left'   => min($ends),
                 'right'  => max($ends),
                 'label'  => $this->figures->length($pour->top),

@@ -13,6 +13,9 @@ final readonly class Section
 {
     private const CORNERS = 48;
 
+    /** Closer than this counts as touching, m. */
+    private const TOUCH = 1e-9;
+
     private function __construct(public bool $round, public float $halfX, public float $halfY, public ?Outline $outline = null) {}
 
     public static function ellipse(float $halfX, float $halfY): self
@@ -50,9 +53,18 @@ final readonly class Section
         return M_PI * $sum * (1.0 + $h / (10.0 + sqrt(4.0 - $h)));
     }
 
-    /** Whether another section, moved by (x, y), lies inside this one; touching counts as inside. */
+    /**
+     * Whether another section, moved by (x, y), lies inside this one; touching counts as inside. Exact but for ellipses that
+     * are no circles or lie in other than rectangles: those by their corners.
+     */
     public function holds(self $other, float $x, float $y): bool
     {
+        if ($this->outline === null && !$this->round && $other->outline === null) {
+            return abs($x) + $other->halfX <= $this->halfX + self::TOUCH && abs($y) + $other->halfY <= $this->halfY + self::TOUCH;
+        }
+        if ($this->isCircle() && $other->isCircle()) {
+            return hypot($x, $y) + $other->halfX <= $this->halfX + self::TOUCH;
+        }
         foreach ($other->rim() as [$dx, $dy]) {
             if (!$this->contains($x + $dx, $y + $dy)) {
                 return false;
@@ -105,6 +117,11 @@ final readonly class Section
         $length = hypot($this->halfX * $x, $this->halfY * $y);
 
         return $length > 0.0 ? [$this->halfX ** 2 * $x / $length, $this->halfY ** 2 * $y / $length] : [0.0, 0.0];
+    }
+
+    private function isCircle(): bool
+    {
+        return $this->round && $this->halfX === $this->halfY;
     }
 
     private function contains(float $x, float $y): bool

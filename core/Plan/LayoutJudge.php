@@ -56,6 +56,16 @@ final readonly class LayoutJudge
     /** Whether an object lies within the walls at every height, its bottom being at a level. */
     public static function isInside(Vessel $vessel, Inclusion $inclusion, float $bottom): bool
     {
+        if ($vessel->shape->isUpright()) {
+            $room = $vessel->shape->sectionAt(0.0);
+            foreach ($inclusion->places as [$x, $y]) {
+                if (!$room->holds($inclusion->solid->footprint(), $x, $y)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
         for ($n = 0; $n <= self::CUTS; $n++) {
             $z = $inclusion->solid->height() * $n / self::CUTS;
             [$cut, $room] = [$inclusion->solid->sectionAt($z), $vessel->shape->sectionAt($bottom + $z)];

@@ -14,9 +14,19 @@ test('main views', async ({ page }) => {
     await page.locator('#object-0 summary').click();
     await page.locator('#object-0').scrollIntoViewIfNeeded();
     await shot(page, 'piece-forms');
+    await page.locator('summary', { hasText: 'Use and face' }).click();
+    await page.locator('summary', { hasText: 'Before the first pour' }).click();
+    await page.locator('summary', { hasText: 'Use and face' }).scrollIntoViewIfNeeded();
+    await page.evaluate(() => document.querySelector('.settings').scrollIntoView());
+    await shot(page, 'piece-use');
     await open(page, 'Gentian tray');
     await shot(page, 'piece-flat');
     await open(page, 'Brass key on slate');
+    await page.getByRole('slider', { name: 'Seen from' }).fill('30');
+    await page.getByLabel(/Turned over/).check();
+    await page.getByText('left and right are swapped').waitFor();
+    await computed(page);
+    await shot(page, 'piece-turned');
     await page.getByRole('link', { name: 'Pour sheet' }).click();
     await shot(page, 'pour-sheet');
     await page.getByRole('link', { name: 'Back to the piece' }).click();
@@ -24,6 +34,8 @@ test('main views', async ({ page }) => {
     await shot(page, 'template');
     await page.goto('/materials');
     await shot(page, 'materials');
+    await page.goto('/shelf');
+    await shot(page, 'shelf');
     await page.goto('/studio');
     await shot(page, 'studio');
 });
@@ -36,8 +48,7 @@ test('a verdict with a mend', async ({ page }) => {
     await page.getByRole('button', { name: /Set “cone” at/ }).waitFor();
     await page.evaluate(() => window.scrollTo(0, 0));
     await shot(page, 'verdict');
-    await page.locator('#f-inclusions-0-target_bottom_mm').fill('14 mm');
-    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    await page.getByRole('button', { name: 'Undo' }).click();
     await computed(page);
 });
 

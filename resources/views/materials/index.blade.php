@@ -41,6 +41,18 @@
         </section>
     @endforeach
     @include('materials.finding')
+    <section aria-labelledby="ways" class="columns">
+        <div>
+            <h2 id="ways">Ways to dry</h2>
+            <dl class="ways">@foreach(Pensilis\Material\Drying::cases() as $way)@if($way->hours() > 0)<dt>{{ ucfirst($way->words()) }}</dt><dd>counted as {{ Pensilis\Quantity\Duration::hours($way->hours())->print() }}</dd>@endif @endforeach</dl>
+            <p class="quiet">Common practice. Weigh it now and then: what no longer loses weight is dry.</p>
+        </div>
+        <div>
+            <h2>Ways to seal</h2>
+            <dl class="ways">@foreach(Pensilis\Material\Sealer::cases() as $way)<dt>{{ ucfirst($way->words()) }}</dt><dd>{{ $way->reason() }}@if($way->coatMass() > 0); {{ round(1e3 * $way->coatMass()) }} g/m² a coat, {{ $way->between() }} h between coats, the last dries {{ $way->last() }} h @endif</dd>@endforeach</dl>
+            <p class="quiet">Masses and times are memory; the label goes first. A piece chooses its own under “Use and face”.</p>
+        </div>
+    </section>
     <section aria-labelledby="schools">
         <h2 id="schools">Where practice disagrees</h2>
         <p><strong>Sealing.</strong> Brushed resin as a first coat (the default: it is what comes after, and holds best) · thin clear acrylic (quick, keeps petals flat) · craft glue, well dried (paper and print) · none for bone-dry pressed petals (test first).</p>

@@ -18,7 +18,7 @@
         <polygon class="empty" points="{{ $section->whole() }}"/>
         @foreach($section->layers() as $layer)
             <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
-            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['top'] + 15 }}">{{ $layer['number'] }}</text>
+            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
         @endforeach
         @foreach($section->layers() as $layer)
             <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>

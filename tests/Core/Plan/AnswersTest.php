@@ -49,30 +49,6 @@ it('lays the pours of the contract\'s plan', function (): void {
         ->and($pours[0]->placed)->toBe([]);
 });
 
-it('conserves volume: layers and objects fill the vessel', function (int $seed): void {
-    mt_srand($seed);
-    for ($n = 0; $n < 15; $n++) {
-        $vessel = [
-            ['shape' => 'cylinder', 'diameter_mm' => 120, 'height_mm' => 70],
-            ['shape' => 'box', 'length_mm' => 150, 'width_mm' => 120, 'height_mm' => 70],
-            ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 110, 'top_diameter_mm' => 140, 'height_mm' => 70],
-        ][$n % 3];
-        $objects = [];
-        for ($i = 0; $i < 3; $i++) {
-            $objects[] = ['id'     => "o{$i}", 'shape' => ['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed'][mt_rand(0, 6)],
-                'size_mm'          => [mt_rand(4, 20), mt_rand(4, 20), mt_rand(4, 20)], 'at_mm' => [mt_rand(-25, 25), mt_rand(-25, 25)],
-                'target_bottom_mm' => mt_rand(8, 40), 'tolerance_mm' => 4, 'material' => ['skeleton_g_cm3' => 2.5, 'open_porosity' => 0.2], 'sealed_coats' => 1];
-        }
-        $plan = Plans::read(['/vessel' => $vessel + ['wall' => ['material' => 'silicone', 'thickness_mm' => 4]], '/inclusions' => $objects]);
-        $layout = Draft::of($plan)->layout;
-        if ($layout === null) {
-            continue;
-        }
-        $sum = array_sum(array_map(fn($pour): float => $pour->volume, $layout->pours)) + array_sum(array_map(fn($object): float => $object->envelope(), $plan->inclusions));
-        expect($sum / $plan->vessel->shape->volumeTo(1.0))->toEqualWithDelta(1.0, 1e-9);
-    }
-})->with([31, 32, 33]);
-
 it('finds pours that make the cone hang, within every limit', function (float $target): void {
     $answer = planned(['/inclusions/0/target_bottom_mm' => $target]);
     $layout = $answer->layout();
