@@ -12,6 +12,7 @@ use Pensilis\Quantity\Mass;
 use Pensilis\Quantity\QuantityText;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Quantity\Volume;
 
 /** How a value of a plan file is written for people, and read from what they write. */
 enum FieldKind
@@ -19,6 +20,7 @@ enum FieldKind
     case Length;
     case Temperature;
     case Mass;
+    case Volume;
     case Hours;
     case Minutes;
     case Number;
@@ -43,6 +45,7 @@ enum FieldKind
                 ? Figure::short(1.8 * $number + 32.0, 1) . ' °F'
                 : Figure::short($number, 1) . ' °C',
             $this === self::Mass    => Figure::short($number, 3) . ' g',
+            $this === self::Volume  => Figure::short($number, 3) . ' ml',
             $this === self::Hours   => Figure::short($number, 2) . ' h',
             $this === self::Minutes => Figure::short($number, 1) . ' min',
             $this === self::Number,
@@ -64,6 +67,7 @@ enum FieldKind
         return match ($this) {
             self::Length      => round(Length::parse($text, $system)->mm(), 6),
             self::Temperature => round(Temperature::parse($text, $system)->c(), 6),
+            self::Volume      => round(Volume::parse($text, UnitSystem::Metric)->ml(), 6),
             self::Mass        => round(Mass::parse($text, UnitSystem::Metric)->g(), 6),
             self::Hours       => round(Duration::parse($text)->h(), 6),
             self::Minutes     => round(60.0 * Duration::parse(is_numeric($text) ? "{$text} min" : $text)->h(), 6),
@@ -82,6 +86,7 @@ enum FieldKind
             self::Length      => '12 mm',
             self::Temperature => '21 °C',
             self::Mass        => '0.1 g',
+            self::Volume      => '5 ml',
             self::Hours       => '20 h',
             self::Minutes     => '45 min',
             self::Days        => 'mon-fri',

@@ -240,8 +240,23 @@ final readonly class PlanFields
     {
         $fields = [
             Field::optional('/studio/start', 'Earliest start', FieldKind::Text),
-            Field::optional('/studio/scale_step_g', 'Scale shows steps of', FieldKind::Mass),
+            Field::usually('/studio/measure_by', 'A and B are measured by', ['scale' => 'a scale', 'cup' => 'a marked cup', 'spoon' => 'a spoon']),
+            ...match (Document::value($this->document, '/studio/measure_by')) {
+                'cup' => [
+                    Field::optional('/studio/cup_step_ml', 'Marks of the cup every', FieldKind::Volume),
+                    Field::optional('/studio/cup_limit_ml', 'The cup holds', FieldKind::Volume),
+                ],
+                'spoon' => [Field::optional('/studio/spoon_ml', 'A spoon holds', FieldKind::Volume)],
+                default => [
+                    Field::optional('/studio/scale_step_g', 'Scale shows steps of', FieldKind::Mass),
+                    Field::optional('/studio/scale_limit_g', 'Scale bears at most', FieldKind::Mass),
+                ],
+            },
             Field::optional('/studio/cup_loss_g', 'Cup and stick keep', FieldKind::Mass),
+            Field::optional('/studio/held_back_pct', 'Clear held back, %', FieldKind::Number),
+            Field::optional('/studio/least_mix_g', 'Never mix less than', FieldKind::Mass),
+            Field::optional('/studio/consumables_price', 'Consumables cost for a pour', FieldKind::Number),
+            Field::optional('/studio/hour_price', 'An hour of yours costs', FieldKind::Number),
             Field::optional('/studio/max_peak_celsius', 'No pour hotter than', FieldKind::Temperature),
         ];
         foreach ($this->andOneMore('/studio/hours') as $i) {
@@ -265,6 +280,7 @@ final readonly class PlanFields
 
         return [
             Field::of("{$at}/name", 'Name', FieldKind::Text),
+            Field::optional("{$at}/price_per_kg", 'Price for a kilogram', FieldKind::Number),
             Field::choice("{$at}/ratio/by", 'Ratio by', ['weight' => 'weight', 'volume' => 'volume']),
             Field::of("{$at}/ratio/a", 'Parts A (resin)', FieldKind::Number),
             Field::of("{$at}/ratio/b", 'Parts B (hardener)', FieldKind::Number),

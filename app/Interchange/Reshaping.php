@@ -83,6 +83,31 @@ final class Reshaping
     }
 
     /**
+     * What belongs to another way of measuring goes.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function measuring(array $document): array
+    {
+        $kept = ['cup' => ['cup_step_ml', 'cup_limit_ml'], 'spoon' => ['spoon_ml']][self::text($document, '/studio/measure_by')] ?? ['scale_step_g', 'scale_limit_g'];
+        foreach (array_diff(['scale_step_g', 'scale_limit_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml'], $kept) as $key) {
+            $document = Document::without($document, "/studio/{$key}");
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function text(array $document, string $pointer): string
+    {
+        $value = Document::value($document, $pointer);
+
+        return is_string($value) ? $value : '';
+    }
+
+    /**
      * A compartment that has only a name begins as a box; each has the sizes of its shape.
      *
      * @param array<string, mixed> $document

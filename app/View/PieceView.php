@@ -111,7 +111,7 @@ final readonly class PieceView
             new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $heat, $heat ? $this->coolest() : '', $open),
             new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $heat, $heat ? $this->pace($sanded) : '', $open),
             new Question('Does it suit its use?', 'suits', $this->about(self::SUITS), $this->layout() !== null, $this->plan->purpose->service->words(), $open),
-            new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), $this->layout() !== null, sprintf('on a scale that shows %s g', $this->plan->studio->scale->step), $open),
+            new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), $this->layout() !== null, 'on ' . $this->plan->studio->device->words(), $open),
         ];
     }
 

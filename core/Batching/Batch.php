@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Batching;
 
+use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Resin\Resin;
 
 /**
  * What goes into the cup for one pour. Grams and millilitres.
  *
- * $mass is what goes into the vessel, of which $a and $b are exact shares; what the cup and stick keep comes
- * on top of it, in the same ratio, in the readings.
+ * $mass is what goes into the vessel, of which $a and $b are exact shares; what the cup and stick keep, and the clear that
+ * is held back, come on top of it, in the same ratio, in the readings.
  */
 final readonly class Batch
 {
@@ -24,16 +25,26 @@ final readonly class Batch
 
     private function __construct(
         public Resin $resin,
-        public Scale $scale,
+        public Device $device,
         public float $volume,
         public float $mass,
         public float $loss,
+        public float $held,
     ) {}
 
-    /** @param float $volume m³ that goes into the vessel */
-    public static function of(Resin $resin, float $volume, Scale $scale, float $lossGrams = self::LOSS): self
+    /**
+     * @param float $volume m³ that goes into the vessel
+     * @param float $held   share of that mass that is held back clear
+     * @param float $least  g that are mixed at least; what is not needed is held back
+     */
+    public static function of(Resin $resin, float $volume, Device $device, float $lossGrams = self::LOSS, float $held = 0.0, float $least = 0.0): self
     {
-        return new self($resin, $scale, 1e6 * $volume, 1e3 * $volume * $resin->density, $volume > 0.0 ? $lossGrams : 0.0);
+        ImpossibleValue::unlessWithin('share held back', $held, 0.0, 1.0);
+        $mass = 1e3 * $volume * $resin->density;
+        $loss = $volume > 0.0 ? $lossGrams : 0.0;
+        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss : 0.0);
+
+        return new self($resin, $device, 1e6 * $volume, $mass, $loss, $held);
     }
 
     public function a(): float
@@ -49,15 +60,23 @@ final readonly class Batch
     /** What the cup must hold. */
     public function mixed(): float
     {
-        return $this->mass + $this->loss;
+        return $this->mass + $this->loss + $this->held;
     }
 
-    /** @return array{float, float} readings for A and B */
+    /** @return array{float, float} readings for A and B, in the unit of the device */
     public function readings(): array
     {
         [$a, $b] = $this->resin->ratio->split($this->mixed());
 
-        return [$this->scale->reading($a), $this->scale->reading($b)];
+        return [$this->device->reading($a, $this->resin->ratio->gramsA()), $this->device->reading($b, $this->resin->ratio->gramsB())];
+    }
+
+    /** @return array{float, float} the mass of what the readings show, g */
+    public function readGrams(): array
+    {
+        [$a, $b] = $this->readings();
+
+        return [$this->device->grams($a, $this->resin->ratio->gramsA()), $this->device->grams($b, $this->resin->ratio->gramsB())];
     }
 
     /** @return array{float, float} ml of A and of B, to measure in marked cups instead */
@@ -69,8 +88,16 @@ final readonly class Batch
         return [1e3 * $a, 1e3 * $b];
     }
 
+    /** How often the device must be filled for the larger of both; 1 where it takes all at once. */
+    public function goes(): int
+    {
+        $limit = $this->device->limit();
+
+        return $limit === null ? 1 : max(1, (int) ceil(max($this->readings()) / $limit - 1e-9));
+    }
+
     /**
-     * The ratio error that the scale can hide, percent: half a step on each reading, against the exact shares.
+     * The ratio error that the device can hide, percent: half a step on each reading, against the exact shares.
      *
      * It bounds the error of the rounded readings too, up to the product of both shares.
      */
@@ -81,7 +108,7 @@ final readonly class Batch
             return 0.0;
         }
 
-        return 100.0 * 0.5 * $this->scale->step * (1.0 / $a + 1.0 / $b);
+        return 50.0 * ($this->device->stepGrams($this->resin->ratio->gramsA()) / $a + $this->device->stepGrams($this->resin->ratio->gramsB()) / $b);
     }
 
     public function isRefused(): bool
@@ -94,7 +121,7 @@ final readonly class Batch
         return $this->ratioErrorPercent() > self::WARN_PERCENT;
     }
 
-    /** The smallest mix, g, that this scale weighs within the warning. */
+    /** The smallest mix, g, that this device measures within the warning. */
     public function leastGoodMix(): float
     {
         return $this->mixed() * $this->ratioErrorPercent() / self::WARN_PERCENT;
@@ -103,6 +130,8 @@ final readonly class Batch
     /** The scale step, g, that weighs this batch within the warning. */
     public function goodStep(): float
     {
-        return $this->scale->step * self::WARN_PERCENT / max($this->ratioErrorPercent(), 1e-9);
+        [$a, $b] = $this->resin->ratio->split($this->mixed());
+
+        return 2.0 * self::WARN_PERCENT / 100.0 / max(1.0 / max($a, 1e-9) + 1.0 / max($b, 1e-9), 1e-9);
     }
 }

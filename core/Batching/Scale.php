@@ -6,21 +6,48 @@ namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
 
-/** A scale that shows steps. Invariant: the step lies above 0 and at most 100 g; grams. */
-final readonly class Scale
+/** A scale that shows steps, up to a limit. Invariant: the step lies above 0 and at most 100 g; the limit above the step; grams. */
+final readonly class Scale implements Device
 {
-    private function __construct(public float $step) {}
+    private function __construct(public float $step, private ?float $limit) {}
 
-    public static function withStep(float $grams): self
+    public static function withStep(float $grams, ?float $limit = null): self
     {
         ImpossibleValue::unlessWithin('scale step', $grams, 0.0001, 100.0);
+        if ($limit !== null) {
+            ImpossibleValue::unlessWithin('limit of the scale', $limit, $grams, 1e6);
+        }
 
-        return new self($grams);
+        return new self($grams, $limit);
     }
 
-    /** The reading nearest to a mass. */
-    public function reading(float $grams): float
+    public function reading(float $grams, float $density): float
     {
         return round(round($grams / $this->step) * $this->step, 6);
+    }
+
+    public function grams(float $amount, float $density): float
+    {
+        return $amount;
+    }
+
+    public function stepGrams(float $density): float
+    {
+        return $this->step;
+    }
+
+    public function limit(): ?float
+    {
+        return $this->limit;
+    }
+
+    public function unit(): string
+    {
+        return 'g';
+    }
+
+    public function words(): string
+    {
+        return 'a scale that shows ' . (string) round($this->step, 4) . ' g';
     }
 }

@@ -80,6 +80,26 @@ final readonly class Section
         return true;
     }
 
+    /** @return array{float, float} its centre of area, m */
+    public function middle(): array
+    {
+        if ($this->outline === null) {
+            return [0.0, 0.0];
+        }
+        [$area, $x, $y] = [0.0, 0.0, 0.0];
+        $corners = $this->outline->corners;
+        [$px, $py] = $corners[count($corners) - 1];
+        foreach ($corners as [$qx, $qy]) {
+            $cross = 0.5 * ($px * $qy - $qx * $py);
+            $area += $cross;
+            $x += $cross * ($px + $qx) / 3.0;
+            $y += $cross * ($py + $qy) / 3.0;
+            [$px, $py] = [$qx, $qy];
+        }
+
+        return $area === 0.0 ? [0.0, 0.0] : [$x / $area, $y / $area];
+    }
+
     /** @return list<array{float, float}> points on the edge: corners of a rectangle or an outline, many of an ellipse */
     public function rim(): array
     {

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Batching\CupLife;
+use Pensilis\Batching\CupSplit;
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
+use Pensilis\Thermal\CalibrationStore;
 
 /** Writes answers with the keys and units that the command line promises (docs/decisions.md). */
 final class AnswerWriter
@@ -63,8 +67,8 @@ final class AnswerWriter
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function batch(Plan $plan, Layout $layout): array
+    /** @return array<string, mixed> with what each cup takes, where one would outlive its pot life */
+    public static function batch(Plan $plan, Layout $layout, CalibrationStore $store): array
     {
         $pours = [];
         foreach ($layout->pours as $k => $pour) {
@@ -72,7 +76,9 @@ final class AnswerWriter
             $pours[] = [
                 'resin'           => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch, $plan->setup->pieces),
                 'measure_a_ml'    => $aMl, 'measure_b_ml' => $bMl,
-                'splits'          => [['a_g' => $pour->batch->a(), 'b_g' => $pour->batch->b()]],
+                'splits'          => self::splits($pour, $plan, $store),
+                'held_back_g'     => $pour->batch->held,
+                'goes'            => $pour->batch->goes(),
                 'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
                 'warnings'        => $pour->batch->isDoubtful()
                     ? self::notices([LayoutJudge::ratio($pour->batch, 'Pour ' . ($k + 1), "/pours/{$k}")]) : [],
@@ -82,10 +88,23 @@ final class AnswerWriter
         return ['pours' => $pours, 'warnings' => self::notices((new LayoutJudge($plan, $layout))->notices())];
     }
 
+    /** @return list<array{a_g: float, b_g: float}> */
+    private static function splits(LaidPour $pour, Plan $plan, CalibrationStore $store): array
+    {
+        $cups = CupSplit::of(
+            $pour->batch,
+            new CupLife($store->calibrated($pour->resin)),
+            60.0 * Session::standingMinutes($pour->resin->sheet->working),
+            $plan->ambient->at(0.0),
+        )->cups;
+
+        return array_fill(0, $cups, ['a_g' => $pour->batch->a() / $cups, 'b_g' => $pour->batch->b() / $cups]);
+    }
+
     /** @return array<string, float> what goes into one vessel; readings are of the mix that serves all */
     private static function amounts(Batch $batch, int $pieces): array
     {
-        [$weighA, $weighB] = $batch->readings();
+        [$weighA, $weighB] = $batch->readGrams();
 
         return [
             'volume_ml' => $batch->volume / $pieces, 'mass_g' => $batch->mass / $pieces, 'a_g' => $batch->a() / $pieces, 'b_g' => $batch->b() / $pieces,

@@ -30,7 +30,7 @@ final readonly class CompartmentPours
     {
         [$tasks, $batches, $at] = [[], [], 0.0];
         foreach ($plan->setup->compartments as $one) {
-            $batch = Batch::of($plan->resin(), $plan->setup->pieces * $one->shape->volumeTo($one->depth), $plan->studio->scale, $plan->studio->lossGrams);
+            $batch = Batch::of($plan->resin(), $plan->setup->pieces * $one->shape->volumeTo($one->depth), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
             $batches[] = $batch;
             $hours = Session::hours(0, $plan->resin()->sheet->working);
             $start = $plan->studio->hours->firstFit($at, $hours);

@@ -111,7 +111,7 @@ final readonly class Layout
                     $placed[] = $inclusion;
                 }
             }
-            $batch = Batch::of($resin, $plan->setup->pieces * max(0.0, $volume), $plan->studio->scale, $plan->studio->lossGrams);
+            $batch = Batch::of($resin, $plan->setup->pieces * max(0.0, $volume), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
             $laid[] = new LaidPour($resin, $bottom, $top, max(0.0, $volume), $placed, $batch);
             $bottom = $top;
         }

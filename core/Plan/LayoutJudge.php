@@ -236,20 +236,21 @@ final readonly class LayoutJudge
         return $notices;
     }
 
-    /** The warning, or the refusal, of a batch that is too small for the scale. */
+    /** The warning, or the refusal, of a batch that is too small for what it is measured with. */
     public static function ratio(Batch $batch, string $name, string $pointer): Notice
     {
+        $least = ceil($batch->leastGoodMix());
+
         return new Notice($batch->isRefused() ? 'ratio-refused' : 'ratio-error', sprintf(
-            '%s: a scale that shows %s g can hide a ratio error of %s %% in %s g of mix%s; mix at least %s g, or weigh '
-            . 'on a scale that shows %s g.',
+            '%s: %s can hide a ratio error of %s %% in %s g of mix%s; mix at least %s g, or weigh on a scale that shows %s g.',
             $name,
-            Figure::short($batch->scale->step, 3),
+            $batch->device->words(),
             Figure::fixed($batch->ratioErrorPercent(), 1),
             Figure::fixed($batch->mixed(), 1),
             $batch->isRefused() ? ', more than any resin forgives' : '',
-            Figure::fixed(ceil($batch->leastGoodMix()), 0),
+            Figure::fixed($least, 0),
             Figure::short(10.0 ** floor(log10($batch->goodStep())), 3),
-        ), $pointer);
+        ), $pointer, new Mend('Mix ' . Figure::fixed($least, 0) . ' g and hold back what is left', '/studio/least_mix_g', $least));
     }
 
     private static function mm(float $metres): string

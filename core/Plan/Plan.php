@@ -36,6 +36,7 @@ final readonly class Plan
         public Setup $setup,
         public Purpose $purpose,
         public Sealer $sealer,
+        public Costs $costs,
     ) {}
 
     /** The resin that pours are planned with: the first of the file. */

@@ -70,6 +70,7 @@ final readonly class PlanReader
             Setup::read($root, $compartments),
             Purpose::read($root),
             self::sealer($root),
+            Costs::read($root),
         );
     }
 

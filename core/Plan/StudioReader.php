@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Batching\Device;
+use Pensilis\Batching\MarkedCup;
 use Pensilis\Batching\Scale;
+use Pensilis\Batching\Spoon;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
@@ -21,6 +24,11 @@ final readonly class StudioReader
 
     private const SPANS = ['mon-sun' => [0, 6], 'mon-fri' => [0, 4], 'sat-sun' => [5, 6]];
 
+    /** Marks of a usual mixing cup, ml; a tablespoon, ml (NIST SP 811, rounded). */
+    private const CUP_STEP = 5.0;
+
+    private const SPOON = 14.79;
+
     private const COLDEST = -30.0;
 
     private const WARMEST = 60.0;
@@ -34,16 +42,27 @@ final readonly class StudioReader
             ? $this->problems->attempt('/studio/start', fn(): StudioClock => StudioClock::startingAt($node->text('start')))
             : StudioClock::unset();
         $clock ??= StudioClock::unset();
-        $scale = $this->problems->attempt('/studio/scale_step_g', fn(): Scale => Scale::withStep($node->number('scale_step_g', 0.1)));
+        $device = $this->device($node);
 
         return new StudioSettings(
             $clock,
             $this->hours($node, $clock),
-            $scale ?? Scale::withStep(0.1),
+            $device ?? Scale::withStep(0.1),
             $node->number('cup_loss_g', Batch::LOSS),
             $node->maybe('max_peak_celsius'),
             $node->has('hours') && !$clock->isSet(),
+            $node->number('held_back_pct', 0.0) / 100.0,
+            $node->number('least_mix_g', 0.0),
         );
+    }
+
+    private function device(Node $node): ?Device
+    {
+        return match ($node->text('measure_by', 'scale')) {
+            'cup'   => $this->problems->attempt('/studio/cup_step_ml', fn(): Device => MarkedCup::withMarks($node->number('cup_step_ml', self::CUP_STEP), $node->maybe('cup_limit_ml'))),
+            'spoon' => $this->problems->attempt('/studio/spoon_ml', fn(): Device => Spoon::holding($node->number('spoon_ml', self::SPOON))),
+            default => $this->problems->attempt('/studio/scale_step_g', fn(): Device => Scale::withStep($node->number('scale_step_g', 0.1), $node->maybe('scale_limit_g'))),
+        };
     }
 
     public function ambient(Node $node, StudioClock $clock): ?Ambient

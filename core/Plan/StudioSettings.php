@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
-use Pensilis\Batching\Scale;
+use Pensilis\Batching\Device;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
 
-/** The bench: clock, hours, scale, what the cup keeps, and the greatest heat the artist allows (°C). */
+/** The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back and the least mix (g). */
 final readonly class StudioSettings
 {
     public function __construct(
         public StudioClock $clock,
         public WorkingHours $hours,
-        public Scale $scale,
+        public Device $device,
         public float $lossGrams,
         public ?float $greatestCelsius,
         public bool $hoursIgnored = false,
+        public float $held = 0.0,
+        public float $leastMix = 0.0,
     ) {}
 }

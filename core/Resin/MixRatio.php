@@ -13,7 +13,8 @@ use Pensilis\Exception\ImpossibleValue;
  */
 final readonly class MixRatio
 {
-    private function __construct(private float $hardenerPerResin, private float $densityA, private float $densityB) {}
+    /** @param array{float, float}|null $volumeParts of a label that goes by volume */
+    private function __construct(private float $hardenerPerResin, private float $densityA, private float $densityB, private ?array $volumeParts = null) {}
 
     public static function byWeight(float $a, float $b, float $densityA, float $densityB): self
     {
@@ -30,13 +31,33 @@ final readonly class MixRatio
         ImpossibleValue::unlessPositive('density of A', $densityA);
         ImpossibleValue::unlessPositive('part A of the ratio', $a);
 
-        return self::byWeight($a * $densityA, $b * $densityB, $densityA, $densityB);
+        $weight = self::byWeight($a * $densityA, $b * $densityB, $densityA, $densityB);
+
+        return new self($weight->hardenerPerResin, $densityA, $densityB, [$a, $b]);
     }
 
     /** Mass of B for one of A. */
     public function byMass(): float
     {
         return $this->hardenerPerResin;
+    }
+
+    /** @return array{float, float}|null parts of A and B as a label by volume says them */
+    public function volumeParts(): ?array
+    {
+        return $this->volumeParts;
+    }
+
+    /** g/ml */
+    public function gramsA(): float
+    {
+        return 1e-3 * $this->densityA;
+    }
+
+    /** g/ml */
+    public function gramsB(): float
+    {
+        return 1e-3 * $this->densityB;
     }
 
     /** @return array{float, float} mass of A and of B in a mass of mix, same unit */

@@ -9,6 +9,7 @@ use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
+use Pensilis\Thermal\CalibrationStore;
 
 final class BatchPlan extends PlanCommand
 {
@@ -17,6 +18,11 @@ final class BatchPlan extends PlanCommand
     protected $signature = 'pensilis:batch {file : A plan file with its pours, or - for standard input} {--pretty : Print for people}';
 
     protected $description = 'Weigh the pours of a plan: A and B, what the cup keeps, ratio error';
+
+    public function __construct(private readonly CalibrationStore $store)
+    {
+        parent::__construct();
+    }
 
     protected function answer(Plan $plan): array
     {
@@ -27,6 +33,6 @@ final class BatchPlan extends PlanCommand
             $this->complain([new Notice('ratio-refused', 'This batch is too small for the scale; see its warnings.', "/pours/{$k}")]);
         }
 
-        return [AnswerWriter::batch($plan, $layout), $refused === [] ? self::SUCCESS : self::INFEASIBLE];
+        return [AnswerWriter::batch($plan, $layout, $this->store), $refused === [] ? self::SUCCESS : self::INFEASIBLE];
     }
 }

@@ -86,7 +86,8 @@ final class EditPiece extends FormRequest
     private function reshapings(array $document): array
     {
         $steps = Document::value($document, '/vessel/steps');
-        $reshapings = ['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...)];
+        $reshapings = ['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...),
+            '/studio/measure_by'       => Reshaping::measuring(...)];
         foreach (array_keys(is_array($steps) ? $steps : []) as $i) {
             $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
         }

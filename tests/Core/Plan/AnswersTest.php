@@ -174,7 +174,7 @@ it('writes every key that others rely on', function (): void {
         ->and($simulated['energy_balance_error'])->toBeLessThan(0.005)
         ->and(AnswerWriter::plan(planned()))->toHaveKeys(['feasible', 'reasons', 'cost', 'joints', 'tasks', 'pours', 'inclusions', 'warnings']);
     $plan = Plans::read([], Plans::coneWithPours());
-    expect(AnswerWriter::batch($plan, Layout::given($plan))['pours'][0])->toHaveKeys(['a_g', 'b_g', 'splits', 'ratio_error_pct', 'warnings', 'loss_g', 'weigh_a_g', 'weigh_b_g']);
+    expect(AnswerWriter::batch($plan, Layout::given($plan), new CalibrationMemory())['pours'][0])->toHaveKeys(['a_g', 'b_g', 'splits', 'ratio_error_pct', 'warnings', 'loss_g', 'weigh_a_g', 'weigh_b_g']);
 });
 
 it('gives tasks hours but no clock where the plan has no start', function (): void {
