@@ -17,6 +17,7 @@ use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceCopyController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
+use App\Http\Controllers\PourController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StepController;
@@ -63,6 +64,9 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('/pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update');
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat');
+    Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->whereNumber('pour')->name('pours.show');
+    Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->whereNumber('pour')->name('pours.mixings.store');
+    Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');
     Route::get('/pieces/{piece}/photograph', [PhotographController::class, 'edit'])->name('pieces.photograph');

@@ -115,6 +115,12 @@ final class Piece extends Model
         return $this->hasMany(PieceState::class);
     }
 
+    /** @return HasMany<Mixing, $this> */
+    public function mixings(): HasMany
+    {
+        return $this->hasMany(Mixing::class);
+    }
+
     /** @return HasOne<Photograph, $this> */
     public function photograph(): HasOne
     {

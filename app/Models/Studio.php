@@ -17,6 +17,11 @@ use Pensilis\Quantity\UnitSystem;
  */
 final class Studio extends Model
 {
+    /** Mixes that the running median looks at, and how many make one. */
+    private const REMEMBERED = 15;
+
+    private const ENOUGH = 3;
+
     protected $fillable = ['name', 'units'];
 
     /** @return HasMany<Piece, $this> */
@@ -29,6 +34,20 @@ final class Studio extends Model
     public function vessels(): HasMany
     {
         return $this->hasMany(Vessel::class);
+    }
+
+    /** @return HasMany<Mixing, $this> */
+    public function mixings(): HasMany
+    {
+        return $this->hasMany(Mixing::class);
+    }
+
+    /** What cup and stick keep: the median of the last mixes, g; null before there are three. */
+    public function cupLoss(): ?float
+    {
+        $kept = $this->mixings()->latest('id')->limit(self::REMEMBERED)->pluck('kept_g');
+
+        return $kept->count() < self::ENOUGH ? null : round((float) $kept->median(), 1);
     }
 
     /** @return HasMany<Finding, $this> */

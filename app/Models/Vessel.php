@@ -20,6 +20,7 @@ use Pensilis\Geometry\Vessel as Shape;
  * @property int                  $studio_id
  * @property string               $name
  * @property array<string, mixed> $document
+ * @property bool                 $spare        may be filled with what is left of a mix
  * @property int|null             $pieces_count
  */
 final class Vessel extends Model
@@ -29,7 +30,7 @@ final class Vessel extends Model
     /** What belongs to one piece, not to the vessel. */
     private const OF_A_PIECE = ['fill_mm' => 1, 'viewed' => 1, 'level' => 1];
 
-    protected $fillable = ['name', 'document'];
+    protected $fillable = ['name', 'document', 'spare'];
 
     /** @return HasMany<Piece, $this> */
     public function pieces(): HasMany
@@ -64,6 +65,6 @@ final class Vessel extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'json'];
+        return ['document' => 'json', 'spare' => 'bool'];
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Piece;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
+use Pensilis\Plan\Finished;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
@@ -96,6 +97,41 @@ final readonly class PieceView
     public function isGiven(): bool
     {
         return $this->plan->pours !== [];
+    }
+
+    /** @return list<array{resin: string, depth_mm: float, start_h: float}> the pours that were found, as a plan file gives them */
+    public function givenPours(): array
+    {
+        $pours = [];
+        foreach ($this->layout()->pours ?? [] as $k => $pour) {
+            $pours[] = ['resin' => $pour->resin->id, 'depth_mm' => round(1e3 * $pour->depth(), 3), 'start_h' => round($this->answer?->simulation?->pours[$k]->startHour ?? 0.0, 3)];
+        }
+
+        return $this->answer?->simulation === null ? [] : $pours;
+    }
+
+    /** @return list<string> weight, balance and cost of the finished piece */
+    public function finished(): array
+    {
+        $layout = $this->layout();
+        if ($layout === null) {
+            return [];
+        }
+        $finished = Finished::of($this->plan, $layout);
+        $lines = [sprintf(
+            'Finished it weighs %s and balances %s; hang it by what bears %s.',
+            $this->figures->mass(1e3 * $finished->kilograms),
+            $this->figures->place(...$finished->balance),
+            $this->figures->mass(1e3 * Finished::SAFETY * $finished->kilograms),
+        )];
+        if ($this->plan->costs->areKnown()) {
+            $hours = array_sum(array_map(fn($task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->answer->tasks ?? []));
+            $resin = array_sum(array_map($this->plan->costs->ofPour(...), $layout->pours));
+            $own = $this->plan->costs->ofHours($hours);
+            $lines[] = sprintf('It costs %s: %s for resin and consumables, %s for %s of yours.', number_format($resin + $own, 2), number_format($resin, 2), number_format($own, 2), $this->figures->span($hours));
+        }
+
+        return $lines;
     }
 
     /** @return list<Question> the questions of the verdict */

@@ -17,4 +17,10 @@ enum TaskKind: string
     case Finish = 'finish';
     case Demold = 'demold';
     case FullCure = 'full-cure';
+
+    /** Whether hands are at it; the rest is waiting. */
+    public function isWork(): bool
+    {
+        return $this !== self::Dry && $this !== self::FullCure;
+    }
 }

@@ -38,9 +38,9 @@ final class VesselController extends Controller
 
     public function update(Request $request, Vessel $vessel): RedirectResponse
     {
-        $vessel->update(['name' => $this->named($request)]);
+        $vessel->update(['name' => $this->named($request), 'spare' => $request->boolean('spare')]);
 
-        return redirect()->route('shelf')->with('said', 'Renamed.');
+        return redirect()->route('shelf')->with('said', 'Kept.');
     }
 
     public function destroy(Vessel $vessel): RedirectResponse

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\Document;
 use App\Interchange\Starters;
+use App\Models\Studio;
 use App\Models\User;
 use App\Models\Vessel;
 use Illuminate\Foundation\Http\FormRequest;
@@ -50,6 +52,9 @@ final class NewPiece extends FormRequest
             $this->string('resin')->toString(),
             now()->format('Y-m-d') . 'T08:00',
         );
+
+        $loss = Studio::query()->find($this->studio())?->cupLoss();
+        $document = $loss === null ? $document : Document::with($document, '/studio/cup_loss_g', $loss);
 
         return $vessel === null ? $document : ['vessel' => $vessel->document] + $document;
     }

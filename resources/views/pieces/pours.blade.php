@@ -10,10 +10,10 @@
                 @foreach($layout->pours as $k => $pour)
                     @php([$a, $b] = $pour->batch->readings())
                     <tr>
-                        <th scope="row">{{ $k + 1 }}</th>
+                        <th scope="row"><a href="{{ route('pours.show', [$view->piece, $k], false) }}" aria-label="Pour {{ $k + 1 }}: measure, check, keep">{{ $k + 1 }}</a></th>
                         <td>{{ $view->figures->length($pour->depth()) }}</td>
-                        <td class="act">{{ $view->figures->grams($a) }}</td>
-                        <td class="act">{{ $view->figures->grams($b) }}</td>
+                        <td class="act">{{ $pour->batch->device->unit() === 'g' ? $view->figures->grams($a) : round($a, 2) . ' ' . $pour->batch->device->unit() }}</td>
+                        <td class="act">{{ $pour->batch->device->unit() === 'g' ? $view->figures->grams($b) : round($b, 2) . ' ' . $pour->batch->device->unit() }}</td>
                         <td>{{ isset($view->answer?->simulation?->pours[$k]) ? $view->figures->heat($view->answer->simulation->pours[$k]->peakCelsius) : '…' }}</td>
                     </tr>
                 @endforeach
@@ -23,7 +23,10 @@
 
         @foreach($view->plan->setup->compartments as $one)<p>Compartment “{{ $one->name }}” sets first: {{ $view->figures->volume(1e6 * $one->shape->volumeTo($one->depth)) }}@if($view->plan->setup->pieces > 1) each @endif.</p>@endforeach
 
-        <p class="quiet">Grams are readings on the scale, with {{ $view->figures->grams($view->plan->studio->lossGrams) }} for what cup and stick keep. Weigh both; do not measure one in millilitres.</p>
+        <p class="quiet">Readings on {{ $view->plan->studio->device->words() }}, with {{ $view->figures->grams($view->plan->studio->lossGrams) }} for what cup and stick keep. Measure both the same way. A pour's number leads to its own page.</p>
+        @foreach($view->finished() as $line)<p class="quiet">{{ $line }}</p>@endforeach
+
+        @if(!$view->isGiven() && $view->answer?->simulation !== null)<form method="post" action="{{ route('pieces.pours.store', $view->piece, false) }}">@csrf<button class="btn btn-sm btn-outline-primary">Keep these pours, to colour them</button></form>@endif
         @if($view->isGiven())
             <form method="post" action="{{ route('pieces.pours.destroy', $view->piece, false) }}">@csrf @method('delete')<button class="btn btn-sm btn-outline-primary">Find the pours from the objects</button></form>
             <div class="fields">@foreach(array_keys($view->plan->pours) as $k)@foreach($view->fields->pour($k) as $field)<x-field :view="$view" :field="$field"/>@endforeach @endforeach</div>

@@ -15,7 +15,7 @@
     <section class="sheet-pour">
         <h2>Pour {{ $k + 1 }} <time>{{ $view->figures->moment($heat->startHour) }}</time></h2>
         <table class="weigh">
-            <tr><th scope="row">A (resin)</th><td>{{ $view->figures->mass($a) }}</td><th scope="row">B (hardener)</th><td>{{ $view->figures->mass($b) }}</td><th scope="row">together</th><td>{{ $view->figures->mass($a + $b) }}</td><td class="mixed">mixed ________ g &nbsp; left ________ g</td></tr>
+            <tr><th scope="row">A (resin)</th><td>{{ $pour->batch->device->unit() === 'g' ? $view->figures->mass($a) : round($a, 2) . ' ' . $pour->batch->device->unit() }}</td><th scope="row">B (hardener)</th><td>{{ $pour->batch->device->unit() === 'g' ? $view->figures->mass($b) : round($b, 2) . ' ' . $pour->batch->device->unit() }}</td><th scope="row">together</th><td>{{ $view->figures->mass($pour->batch->mixed()) }}</td><td class="mixed">mixed ________ g &nbsp; left ________ g</td></tr>
         </table>
         <p class="windows">Without a scale, both in marked cups: A {{ $view->figures->volume($aMl) }}, B {{ $view->figures->volume($bMl) }}. Never one by weight and one by volume.</p>
         <ul class="order">

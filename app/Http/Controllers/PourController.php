@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewMixing;
+use App\Interchange\Answers;
+use App\Interchange\KeptMeshes;
+use App\Models\Mixing;
+use App\Models\Piece;
+use App\Models\Vessel;
+use App\View\PieceView;
+use App\View\PourView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Pensilis\Thermal\CalibrationStore;
+
+/** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
+final class PourController extends Controller
+{
+    public function show(Request $request, Piece $piece, int $pour, Answers $answers, CalibrationStore $store, KeptMeshes $meshes): View
+    {
+        $view = $this->pour($piece, $pour, $answers, $store);
+        $request->validate(['a' => ['nullable', 'numeric', 'min:0.01', 'max:100000'], 'b' => ['nullable', 'numeric', 'min:0.01', 'max:100000']], [
+            'a.*' => 'Write what was weighed of A in grams, above 0.', 'b.*' => 'Write what was weighed of B in grams, above 0.',
+        ]);
+        $mixings = $piece->mixings()->where('pour', $pour)->latest('id')->limit(10)->get();
+        $last = $mixings->first();
+        $vessels = $last instanceof Mixing && $last->over_g > 0.0 ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all() : [];
+        $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), array_values($vessels))));
+
+        return view('pours.show', [
+            'view'     => $view,
+            'mixings'  => $mixings,
+            'median'   => $this->studio()->cupLoss(),
+            'judged'   => $request->filled('a') && $request->filled('b') ? $view->judge($request->float('a'), $request->float('b')) : null,
+            'leftover' => $last instanceof Mixing ? $view->leftover($last->over_g, array_map(fn(Vessel $vessel) => $vessel->shape($meshes), $vessels), $vessels) : [],
+        ]);
+    }
+
+    public function store(NewMixing $request, Piece $piece, int $pour, Answers $answers, CalibrationStore $store): RedirectResponse
+    {
+        $view = $this->pour($piece, $pour, $answers, $store);
+        $piece->mixings()->create($request->grams() + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
+
+        return redirect()->route('pours.show', [$piece, $pour])->with('said', 'Kept.');
+    }
+
+    private function pour(Piece $piece, int $index, Answers $answers, CalibrationStore $store): PourView
+    {
+        $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
+        $pour = $view->layout()?->pours[$index] ?? abort(404);
+
+        return new PourView($view, $pour, $index, $store);
+    }
+}

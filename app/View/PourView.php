@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Vessel;
+use Pensilis\Batching\Batch;
+use Pensilis\Batching\CupLife;
+use Pensilis\Batching\CupSplit;
+use Pensilis\Batching\Leftover;
+use Pensilis\Batching\WeighedMix;
+use Pensilis\Geometry\Vessel as Shape;
+use Pensilis\Plan\LaidPour;
+use Pensilis\Quantity\Figure;
+use Pensilis\Scheduling\Session;
+use Pensilis\Thermal\CalibrationStore;
+
+/** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
+final readonly class PourView
+{
+    public CupSplit $cups;
+
+    public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, CalibrationStore $store)
+    {
+        $this->cups = CupSplit::of(
+            $pour->batch,
+            new CupLife($store->calibrated($pour->resin)),
+            60.0 * Session::standingMinutes($pour->resin->sheet->working),
+            $piece->plan->ambient->at(3600.0 * $this->startHour()),
+        );
+    }
+
+    public function startHour(): float
+    {
+        return $this->piece->answer?->simulation?->pours[$this->index]->startHour ?? 0.0;
+    }
+
+    /** @return array{string, string} A and B as the device shows them */
+    public function readings(): array
+    {
+        $batch = $this->pour->batch;
+        [$a, $b] = $batch->readings();
+
+        return [$this->reading($batch, $a), $this->reading($batch, $b)];
+    }
+
+    /** @return array{string, string} both by volume, for marked cups */
+    public function measures(): array
+    {
+        [$a, $b] = $this->pour->batch->measures();
+
+        return [$this->piece->figures->volume($a), $this->piece->figures->volume($b)];
+    }
+
+    /** What comes of reading parts by volume off a scale; null where the label goes by weight. */
+    public function wrongWay(): ?string
+    {
+        $wrong = WeighedMix::wrongWay($this->pour->resin->ratio);
+
+        return $wrong === null ? null : 'Weighed as if the parts of the label were grams, there would be ' . $this->outcome($wrong);
+    }
+
+    /** What the cup holds in truth, and how to mend it before it is poured. */
+    public function judge(float $a, float $b): string
+    {
+        $mix = WeighedMix::of($this->pour->resin->ratio, $a, $b);
+        if (abs($mix->hardenerPercent()) <= Batch::WARN_PERCENT) {
+            return sprintf('That is right: %s %% off, within %s %%.', number_format(abs($mix->hardenerPercent()), 1), Batch::WARN_PERCENT);
+        }
+        [$what, $grams] = $mix->rescue();
+
+        return 'There is ' . $this->outcome($mix) . sprintf(
+            ' Before it is poured: add %s of %s and stir again. Once poured, nothing mends it: scrape it out while it is soft, wipe with alcohol in moving air, and pour anew.',
+            $this->piece->figures->grams($grams),
+            $what,
+        );
+    }
+
+    /**
+     * @param array<array-key, Shape>  $spare   by id
+     * @param array<array-key, Vessel> $vessels
+     *
+     * @return list<string> where what is left over may go, best fit first
+     */
+    public function leftover(float $grams, array $spare, array $vessels): array
+    {
+        $sheet = $this->pour->resin->sheet;
+        $lines = [];
+        foreach (Leftover::fits(1e-3 * $grams / $this->pour->resin->density, $spare, $sheet->leastPour, $sheet->greatestPour) as $fit) {
+            $lines[] = sprintf(
+                '%s: stands %s deep, %d %% full%s',
+                $vessels[$fit->key]->name ?? '',
+                $this->piece->figures->length($fit->depth),
+                round(100.0 * $fit->fullness),
+                $fit->left > 5e-7 ? ', ' . $this->piece->figures->volume(1e6 * $fit->left) . ' remain' : '',
+            );
+        }
+
+        return $lines;
+    }
+
+    private function outcome(WeighedMix $mix): string
+    {
+        $off = $mix->hardenerPercent();
+
+        return sprintf('%s %% too %s hardener: ', number_format(abs($off), 0), $off > 0.0 ? 'much' : 'little') . match (true) {
+            !$mix->gels()         => 'it would never set, only thicken.',
+            $mix->balance() < 0.9 => sprintf('it gels late, at %d %% of the short part instead of 58 %%, and stays soft or sticky.', round(100.0 * ($mix->gelConversion() ?? 1.0))),
+            default               => 'it stays softer than it should and may turn sticky when warm.',
+        };
+    }
+
+    private function reading(Batch $batch, float $amount): string
+    {
+        return match ($batch->device->unit()) {
+            'g'     => $this->piece->figures->grams($amount),
+            'ml'    => Figure::short($amount, 2) . ' ml',
+            default => number_format($amount) . ' ' . ($amount === 1.0 ? 'spoon' : 'spoons'),
+        };
+    }
+}
