@@ -13,6 +13,8 @@ use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\PlanAnswer;
 use Pensilis\Plan\Planner;
+use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\Resin;
 use Pensilis\Thermal\CalibrationStore;
 
 /** Heat, windows and clock times of pieces: kept by what the piece says, one computed at a time per account. */
@@ -31,6 +33,12 @@ final readonly class Answers
         $answer = Cache::get(self::key($piece));
 
         return $answer instanceof PlanAnswer ? $answer : null;
+    }
+
+    /** A resin with the law that its sheet implies. */
+    public function calibrated(Resin $resin): CalibratedResin
+    {
+        return $this->store->calibrated($resin);
     }
 
     /** Null while another computation of the same account goes on. */

@@ -11,6 +11,7 @@ use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Finished;
+use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Plan;
@@ -126,7 +127,7 @@ final readonly class PieceView
         )];
         if ($this->plan->costs->areKnown()) {
             $hours = array_sum(array_map(fn($task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->answer->tasks ?? []));
-            $resin = array_sum(array_map($this->plan->costs->ofPour(...), $layout->pours));
+            $resin = array_sum(array_map(fn(LaidPour $pour): float => $this->plan->costs->ofPour($pour, $this->plan->setup->pieces), $layout->pours));
             $own = $this->plan->costs->ofHours($hours);
             $lines[] = sprintf('It costs %s: %s for resin and consumables, %s for %s of yours.', number_format($resin + $own, 2), number_format($resin, 2), number_format($own, 2), $this->figures->span($hours));
         }

@@ -13,19 +13,19 @@ use Pensilis\Batching\WeighedMix;
 use Pensilis\Geometry\Vessel as Shape;
 use Pensilis\Plan\LaidPour;
 use Pensilis\Quantity\Figure;
+use Pensilis\Resin\CalibratedResin;
 use Pensilis\Scheduling\Session;
-use Pensilis\Thermal\CalibrationStore;
 
 /** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
 final readonly class PourView
 {
     public CupSplit $cups;
 
-    public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, CalibrationStore $store)
+    public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, private CalibratedResin $resin)
     {
         $this->cups = CupSplit::of(
             $pour->batch,
-            new CupLife($store->calibrated($pour->resin)),
+            new CupLife($resin),
             60.0 * Session::standingMinutes($pour->resin->sheet->working),
             $piece->plan->ambient->at(3600.0 * $this->startHour()),
         );

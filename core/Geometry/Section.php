@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pensilis\Geometry;
 
+use Pensilis\Geometry\Region\Blot;
+use Pensilis\Numerics\Intervals;
+
 /**
  * A level cut through a vessel or an object about its own middle: an ellipse, a rectangle or an outline. Metres.
  *
@@ -117,6 +120,23 @@ final readonly class Section
         }
 
         return $points;
+    }
+
+    /** Where a line through (x, y) with the direction (dx, dy), of length 1, runs inside: metres along the line. */
+    public function along(float $x, float $y, float $dx, float $dy): Intervals
+    {
+        if (!$this->round) {
+            return Intervals::ofCrossings(Blot::crossings($this->rim(), $x, $y, $dx, $dy));
+        }
+        if ($this->halfX <= 0.0 || $this->halfY <= 0.0) {
+            return Intervals::none();
+        }
+        // |p + t d|² = 1 in the plane in which the ellipse is the unit circle.
+        [$px, $py, $qx, $qy] = [$x / $this->halfX, $y / $this->halfY, $dx / $this->halfX, $dy / $this->halfY];
+        [$a, $b, $c] = [$qx * $qx + $qy * $qy, $px * $qx + $py * $qy, $px * $px + $py * $py - 1.0];
+        $root = $b * $b - $a * $c;
+
+        return $root <= 0.0 ? Intervals::none() : Intervals::between((-$b - sqrt($root)) / $a, (-$b + sqrt($root)) / $a);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Material;
 
+use Pensilis\Colour\Shade;
 use Pensilis\Geometry\Solid;
 
 /**
@@ -25,6 +26,7 @@ final readonly class Inclusion
     /**
      * @param list<array{float, float}> $copies places of further ones of the same
      * @param string|null               $group  objects of one group are moved together
+     * @param Shade|null                $shade  how it looks in resin, where that is known
      * @param bool                      $reads  whether it has lettering or a face that must look at the viewer
      */
     public function __construct(
@@ -42,6 +44,7 @@ final readonly class Inclusion
         array $copies = [],
         public ?string $group = null,
         public bool $reads = false,
+        public ?Shade $shade = null,
     ) {
         $this->places = [[$x, $y], ...$copies];
     }
@@ -76,6 +79,7 @@ final readonly class Inclusion
             $copies,
             $this->group,
             $this->reads,
+            $this->shade,
         );
     }
 

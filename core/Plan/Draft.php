@@ -52,7 +52,7 @@ final readonly class Draft
     /** @return list<Notice> what is wrong before any heat */
     public function notices(Plan $plan): array
     {
-        return $this->layout === null ? $this->reasons : [...(new LayoutJudge($plan, $this->layout))->notices(), ...(new SetupJudge($plan, $this->layout))->notices()];
+        return $this->layout === null ? $this->reasons : [...(new LayoutJudge($plan, $this->layout))->notices(), ...(new SetupJudge($plan, $this->layout))->notices(), ...(new ColourJudge($plan, $this->layout))->notices()];
     }
 
     private static function tooMany(Plan $plan, float $greatest): self

@@ -21,7 +21,7 @@ final readonly class Finished
         [$mass, $x, $y] = [0.0, 0.0, 0.0];
         foreach ($layout->pours as $pour) {
             $density = $pour->resin->density;
-            $mass += $density * $pour->volume;
+            $mass += $pour->mass();
             $gross = $density * $plan->vessel->volumeBetween($pour->bottom, $pour->top);
             [$cx, $cy] = $plan->vessel->shape->sectionAt(0.5 * ($pour->bottom + $pour->top))->middle();
             $x += $gross * $cx;

@@ -6,8 +6,8 @@ namespace Pensilis\Plan;
 
 use Pensilis\Resin\Resin;
 
-/** A pour that the plan names: depth in m, start in hours of the plan. */
+/** A pour that the plan names: depth in m, start in hours of the plan, and what it is coloured with. */
 final readonly class GivenPour
 {
-    public function __construct(public Resin $resin, public float $depth, public float $startHour) {}
+    public function __construct(public Resin $resin, public float $depth, public float $startHour, public Coat $coat) {}
 }

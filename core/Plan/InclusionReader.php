@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Colour\Shade;
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Geometry\Cone;
 use Pensilis\Geometry\Ellipsoid;
@@ -60,6 +61,7 @@ final readonly class InclusionReader
             $this->sealer,
             group: $node->has('group') ? $node->text('group') : null,
             reads: $node->flag('reads'),
+            shade: $node->child('material')->has('shade') ? Shade::hex($node->child('material')->text('shade')) : null,
         );
     }
 

@@ -9,8 +9,8 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Resin\Resin;
 
 /**
- * One pour in its place: from where to where, how much goes into one vessel, and what is set onto the layer below it; the batch
- * serves all vessels that are poured alike. Metres, m³.
+ * One pour in its place: from where to where, how much goes into one vessel with its colours, and what is set onto the layer below it;
+ * the batch is the plain mix for all vessels that are poured alike. Metres, m³.
  */
 final readonly class LaidPour
 {
@@ -22,7 +22,29 @@ final readonly class LaidPour
         public float $volume,
         public array $placed,
         public Batch $batch,
+        public Coat $coat,
+        public Portions $portions,
     ) {}
+
+    /** Mass of it in one vessel, colours and all, kg. */
+    public function mass(): float
+    {
+        return $this->resin->density * $this->portions->plain($this->resin->density) + 1e-3 * array_sum($this->colourGrams());
+    }
+
+    /** @return array<string, float> grams of each colour in one vessel, by id */
+    public function colourGrams(): array
+    {
+        $grams = [];
+        foreach ($this->portions->all as $portion) {
+            $plain = 1e3 * $this->resin->density * $portion->plain($this->resin->density);
+            foreach ($portion->recipe->parts as [$colour, $dose]) {
+                $grams[$colour->id] = ($grams[$colour->id] ?? 0.0) + $plain * $colour->percent($dose, 1e-3 * $this->resin->density) / 100.0;
+            }
+        }
+
+        return $grams;
+    }
 
     public function depth(): float
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Geometry\Region\Parcels;
+use Pensilis\Geometry\Region\Patch;
 use Pensilis\Layering\Layers;
 use Pensilis\Material\Inclusion;
 use Pensilis\Resin\Resin;
@@ -33,7 +35,7 @@ final readonly class Layout
         foreach ($plan->inclusions as $inclusion) {
             $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
         }
-        $pours = array_map(fn(float $depth): array => [$plan->resin(), $depth], $layers->depths());
+        $pours = array_map(fn(float $depth): array => [$plan->resin(), $depth, Coat::plain()], $layers->depths());
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
     }
@@ -54,7 +56,7 @@ final readonly class Layout
                 $unsupported[] = $inclusion->id;
             }
         }
-        $pours = array_map(fn(GivenPour $pour): array => [$pour->resin, $pour->depth], $plan->pours);
+        $pours = array_map(fn(GivenPour $pour): array => [$pour->resin, $pour->depth, $pour->coat], $plan->pours);
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, $unsupported);
     }
@@ -89,8 +91,8 @@ final readonly class Layout
     }
 
     /**
-     * @param list<array{Resin, float}> $pours
-     * @param array<string, float>      $bottoms
+     * @param list<array{Resin, float, Coat}> $pours
+     * @param array<string, float>            $bottoms
      *
      * @return list<LaidPour>
      */
@@ -98,21 +100,27 @@ final readonly class Layout
     {
         $laid = [];
         $bottom = 0.0;
-        foreach ($pours as $k => [$resin, $depth]) {
+        foreach ($pours as $k => [$resin, $depth, $coat]) {
             $top = $bottom + $depth;
-            $volume = $plan->vessel->volumeBetween($bottom, $top)
+            $gross = $plan->vessel->volumeBetween($bottom, $top)
                 + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : 0.0)
                 + ($k === count($pours) - 1 ? $plan->setup->edgeVolume($plan->vessel) : 0.0);
-            $placed = [];
+            [$placed, $solids] = [[], []];
             foreach ($plan->inclusions as $inclusion) {
                 $at = $bottoms[$inclusion->id];
-                $volume += $inclusion->drunk($bottom, $top, $at) - $inclusion->displaced($bottom, $top, $at);
+                $taken = ($inclusion->displaced($bottom, $top, $at) - $inclusion->drunk($bottom, $top, $at)) / $inclusion->count();
+                foreach ($taken === 0.0 ? [] : $inclusion->places as [$x, $y]) {
+                    $solids[] = [$x, $y, $taken];
+                }
                 if ($at >= $bottom - self::SAME && $at < $top - self::SAME) {
                     $placed[] = $inclusion;
                 }
             }
-            $batch = Batch::of($resin, $plan->setup->pieces * max(0.0, $volume), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
-            $laid[] = new LaidPour($resin, $bottom, $top, max(0.0, $volume), $placed, $batch);
+            $parcels = new Parcels($plan->vessel->shape->sectionAt(0.5 * ($bottom + $top)), array_map(fn(Zone $zone): Patch => $zone->patch, $coat->zones));
+            $portions = Portions::of($coat, $parcels, $gross, $solids);
+            $volume = array_sum(array_map(fn(Portion $one): float => $one->volume, $portions->all));
+            $batch = Batch::of($resin, $plan->setup->pieces * $portions->plain($resin->density), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
+            $laid[] = new LaidPour($resin, $bottom, $top, $volume, $placed, $batch, $coat, $portions);
             $bottom = $top;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Colour\Colourant;
 use Pensilis\Geometry\Vessel;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Inclusion;
@@ -23,6 +24,7 @@ final readonly class Plan
      * @param list<Inclusion>                $inclusions in the order of the file
      * @param list<GivenPour>                $pours      none where they are to be found
      * @param float|null                     $deepest    m, the greatest depth the artist allows
+     * @param array<string, Colourant>       $colours
      */
     public function __construct(
         public string $title,
@@ -37,6 +39,8 @@ final readonly class Plan
         public Purpose $purpose,
         public Sealer $sealer,
         public Costs $costs,
+        public array $colours = [],
+        public Behind $behind = Behind::Paper,
     ) {}
 
     /** The resin that pours are planned with: the first of the file. */

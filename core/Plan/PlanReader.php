@@ -44,7 +44,8 @@ final readonly class PlanReader
         $compartments = (new VesselReader($this->problems, $this->meshes))->compartments($root->child('vessel'));
         $resins = $this->resins($root);
         $inclusions = $this->inclusions($root, $vessel);
-        $pours = $this->pours($root, $resins);
+        $coats = CoatReader::read($this->problems, $root);
+        $pours = $this->pours($root, $resins, $coats);
         $depth = array_sum(array_map(fn(GivenPour $pour): float => $pour->depth, $pours));
         if ($vessel !== null && $depth > $vessel->shape->height() + 5e-5) {
             $this->problems->add('above-rim', sprintf(
@@ -71,6 +72,8 @@ final readonly class PlanReader
             Purpose::read($root),
             self::sealer($root),
             Costs::read($root),
+            $coats->colours,
+            Behind::from($root->has('purpose') ? $root->child('purpose')->text('behind', 'paper') : 'paper'),
         );
     }
 
@@ -128,7 +131,7 @@ final readonly class PlanReader
      *
      * @return list<GivenPour>
      */
-    private function pours(Node $root, array $resins): array
+    private function pours(Node $root, array $resins, CoatReader $coats): array
     {
         $pours = [];
         $before = 0.0;
@@ -149,7 +152,7 @@ final readonly class PlanReader
                 $this->problems->add('impossible-value', 'The depth of a pour must be above 0.', $node->at('depth_mm'));
                 continue;
             }
-            $pours[] = new GivenPour($resins[$id], $node->number('depth_mm') / 1e3, $start);
+            $pours[] = new GivenPour($resins[$id], $node->number('depth_mm') / 1e3, $start, $coats->coat($node));
             $before = max($before, $start);
         }
 

@@ -89,7 +89,8 @@ final readonly class Planner
         array $before,
         ?float $deepest,
     ): PlanAnswer {
-        $tasks = [...$before, ...$this->pourTasks($simulation, $starts, $joints), ...$this->endTasks($plan, $simulation)];
+        $applied = (new AppliedJudge($simulation->layout, $simulation->pours))->tasks($plan->setup->viewed);
+        $tasks = [...$before, ...$this->pourTasks($simulation, $starts, $joints), ...$applied, ...$this->endTasks($plan, $simulation)];
 
         return PlanAnswer::feasible($plan, $simulation, $joints, $tasks, $deepest);
     }

@@ -11,7 +11,7 @@ final readonly class Purpose
     private const HOLE = 0.005;
 
     /** @param list<Fitting> $fittings */
-    private function __construct(public Service $service, public Finish $finish, public array $fittings) {}
+    private function __construct(public Service $service, public Finish $finish, public array $fittings, public Yellowing $yellowing) {}
 
     public static function read(Node $root): self
     {
@@ -29,6 +29,6 @@ final readonly class Purpose
             );
         }
 
-        return new self(Service::from($node->text('use', 'display')), Finish::from($node->text('finish', 'mold')), $fittings);
+        return new self(Service::from($node->text('use', 'display')), Finish::from($node->text('finish', 'mold')), $fittings, Yellowing::from($node->text('yellowing', 'none')));
     }
 }

@@ -36,14 +36,11 @@ final readonly class ResinReader
     {
         $density = $node->child('density_g_ml');
         $viscosity = $node->child('viscosity_mpa_s');
-        $thermal = [];
-        if ($node->has('thermal')) {
-            $said = $node->child('thermal');
-            $thermal = array_filter(
-                ['capacity' => $said->has('cp_j_gk') ? 1e3 * $said->number('cp_j_gk') : null, 'conduct' => $said->maybe('k_w_mk')],
-                fn(?float $value): bool => $value !== null,
-            );
-        }
+        $said = $node->has('thermal') ? $node->child('thermal') : Node::root([]);
+        $known = array_filter(
+            ['capacity' => $said->has('cp_j_gk') ? 1e3 * $said->number('cp_j_gk') : null, 'conduct' => $said->maybe('k_w_mk'), 'refract' => $node->maybe('refractive_index')],
+            fn(?float $value): bool => $value !== null,
+        );
 
         return Resin::of(
             $node->text('id'),
@@ -53,7 +50,7 @@ final readonly class ResinReader
             ['value' => 1e-3 * $viscosity->number('value'), 'kelvin' => 273.15 + $viscosity->number('celsius')],
             $sheet,
             $law,
-            $thermal,
+            $known,
         );
     }
 

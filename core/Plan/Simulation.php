@@ -53,7 +53,9 @@ final readonly class Simulation
         $notices = [
             ...(new LayoutJudge($plan, $layout))->notices(),
             ...(new SetupJudge($plan, $layout))->notices(),
+            ...(new ColourJudge($plan, $layout))->notices(),
             ...(new HeatJudge($simulation, $run->tracks()))->notices(),
+            ...(new AppliedJudge($layout, $pours))->notices($plan->setup->viewed),
         ];
 
         return new self($plan, $layout, $pours, $simulation->field, $simulation->energyError, $notices);

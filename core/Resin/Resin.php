@@ -18,6 +18,9 @@ final readonly class Resin
 
     private const CONDUCTIVITY = 0.20;
 
+    /** Refractive index unless known (memory). */
+    private const REFRACTION = 1.55;
+
     private function __construct(
         public string $id,
         public string $name,
@@ -30,12 +33,13 @@ final readonly class Resin
         public ?CureLaw $law,
         public float $heatCapacity,
         public float $conductivity,
+        public float $refraction,
     ) {}
 
     /**
-     * @param array{mixed: float, cured: float}        $density   kg/m³
-     * @param array{value: float, kelvin: float}       $viscosity Pa·s at K
-     * @param array{capacity?: float, conduct?: float} $thermal
+     * @param array{mixed: float, cured: float}                         $density   kg/m³
+     * @param array{value: float, kelvin: float}                        $viscosity Pa·s at K
+     * @param array{capacity?: float, conduct?: float, refract?: float} $known
      */
     public static function of(
         string $id,
@@ -45,12 +49,12 @@ final readonly class Resin
         array $viscosity,
         DataSheet $sheet,
         ?CureLaw $law = null,
-        array $thermal = [],
+        array $known = [],
     ): self {
         ImpossibleValue::unlessPositive('mixed density', $density['mixed']);
         ImpossibleValue::unlessPositive('cured density', $density['cured']);
         ImpossibleValue::unlessPositive('viscosity', $viscosity['value']);
-        [$capacity, $conduct] = [$thermal['capacity'] ?? self::HEAT_CAPACITY, $thermal['conduct'] ?? self::CONDUCTIVITY];
+        [$capacity, $conduct] = [$known['capacity'] ?? self::HEAT_CAPACITY, $known['conduct'] ?? self::CONDUCTIVITY];
         ImpossibleValue::unlessPositive('heat capacity', $capacity);
         ImpossibleValue::unlessPositive('conductivity', $conduct);
 
@@ -66,6 +70,7 @@ final readonly class Resin
             $law,
             $capacity,
             $conduct,
+            $known['refract'] ?? self::REFRACTION,
         );
     }
 }

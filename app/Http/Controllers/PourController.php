@@ -15,14 +15,13 @@ use App\View\PourView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use Pensilis\Thermal\CalibrationStore;
 
 /** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
 final class PourController extends Controller
 {
-    public function show(Request $request, Piece $piece, int $pour, Answers $answers, CalibrationStore $store, KeptMeshes $meshes): View
+    public function show(Request $request, Piece $piece, int $pour, Answers $answers, KeptMeshes $meshes): View
     {
-        $view = $this->pour($piece, $pour, $answers, $store);
+        $view = $this->pour($piece, $pour, $answers);
         $request->validate(['a' => ['nullable', 'numeric', 'min:0.01', 'max:100000'], 'b' => ['nullable', 'numeric', 'min:0.01', 'max:100000']], [
             'a.*' => 'Write what was weighed of A in grams, above 0.', 'b.*' => 'Write what was weighed of B in grams, above 0.',
         ]);
@@ -40,19 +39,19 @@ final class PourController extends Controller
         ]);
     }
 
-    public function store(NewMixing $request, Piece $piece, int $pour, Answers $answers, CalibrationStore $store): RedirectResponse
+    public function store(NewMixing $request, Piece $piece, int $pour, Answers $answers): RedirectResponse
     {
-        $view = $this->pour($piece, $pour, $answers, $store);
+        $view = $this->pour($piece, $pour, $answers);
         $piece->mixings()->create($request->grams() + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', 'Kept.');
     }
 
-    private function pour(Piece $piece, int $index, Answers $answers, CalibrationStore $store): PourView
+    private function pour(Piece $piece, int $index, Answers $answers): PourView
     {
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
         $pour = $view->layout()?->pours[$index] ?? abort(404);
 
-        return new PourView($view, $pour, $index, $store);
+        return new PourView($view, $pour, $index, $answers->calibrated($pour->resin));
     }
 }

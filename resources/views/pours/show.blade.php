@@ -18,7 +18,7 @@
             @else<li>One cup will do: it stays usable for about {{ $figures->span(min($view->cups->life / 3600, 99)) }}, and mixing, standing and pouring take {{ $figures->span($view->cups->needed / 3600) }}.</li>@endif
             @if($view->wrongWay() !== null)<li>The label goes by volume. {{ $view->wrongWay() }}</li>@endif
         </ul>
-        @if($view->piece->plan->costs->areKnown())<p>This pour costs {{ number_format($view->piece->plan->costs->ofPour($view->pour), 2) }}, with resin that is lost or held back and consumables.</p>@endif
+        @if($view->piece->plan->costs->areKnown())<p>This pour costs {{ number_format($view->piece->plan->costs->ofPour($view->pour, $view->piece->plan->setup->pieces), 2) }}, with resin that is lost or held back and consumables.</p>@endif
     </section>
     <div class="columns">
         <section aria-labelledby="check">

@@ -35,7 +35,7 @@ it('costs resin that is mixed, consumables and hours', function () use ($given):
     $plan = Plans::read($given + ['/resins/0/price_per_kg' => 30, '/studio/consumables_price' => 2.5, '/studio/hour_price' => 24]);
     $pour = Layout::given($plan)->pours[0];
     expect($plan->costs->areKnown())->toBeTrue()
-        ->and($plan->costs->ofPour($pour))->toEqualWithDelta($pour->batch->mixed() * 0.03 + 2.5, 1e-9)
+        ->and($plan->costs->ofPour($pour, 1))->toEqualWithDelta($pour->batch->mixed() * 0.03 + 2.5, 1e-9)
         ->and($plan->costs->ofHours(1.5))->toBe(36.0)
         ->and(Plans::read($given)->costs->areKnown())->toBeFalse();
 });

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Colour;
+
+use Pensilis\Exception\ImpossibleValue;
+
+/** Which colours go into a mix, and how much of each; nothing for clear. Doses in the unit of each colour. */
+final readonly class Recipe
+{
+    /** Mass shares of pigment to warn of and to ask about (common practice), %. */
+    public const WARN_PERCENT = 6.0;
+
+    public const SOFTENS_PERCENT = 10.0;
+
+    /** Depth at which shades of mixes are compared, m: a usual coat. */
+    private const COAT = 0.002;
+
+    /** A mix of two lively colours is muddy when it keeps less than this of the duller one (memory). */
+    private const MUDDY = 0.5;
+
+    /** Colours below this chroma have nothing to lose (memory). */
+    private const LIVELY = 15.0;
+
+    /** @param list<array{Colourant, float}> $parts */
+    private function __construct(public array $parts) {}
+
+    public static function clear(): self
+    {
+        return new self([]);
+    }
+
+    /** @param list<array{Colourant, float}> $parts */
+    public static function of(array $parts): self
+    {
+        foreach ($parts as [$colour, $dose]) {
+            ImpossibleValue::unlessPositive("dose of {$colour->name}", $dose);
+        }
+
+        return new self($parts);
+    }
+
+    public function isClear(): bool
+    {
+        return $this->parts === [];
+    }
+
+    public function words(): string
+    {
+        return $this->isClear() ? 'clear' : implode(' + ', array_map(fn(array $part): string => mb_strtolower($part[0]->name), $this->parts));
+    }
+
+    /** What so many metres of it do to light. */
+    public function film(float $depth): Film
+    {
+        [$absorb, $scatter] = [[0.0, 0.0, 0.0], [0.0, 0.0, 0.0]];
+        foreach ($this->parts as [$colour, $dose]) {
+            foreach ([0, 1, 2] as $n) {
+                $absorb[$n] += $dose * $colour->absorb[$n];
+                $scatter[$n] += $dose * $colour->scatter[$n];
+            }
+        }
+
+        return $this->isClear() ? Film::clear() : Film::of($absorb, $scatter, $depth);
+    }
+
+    /**
+     * Pigments and inks together as a share of the mass of plain mix, %; fillers do not soften.
+     *
+     * @param float $mixDensity g/ml
+     */
+    public function percent(float $mixDensity): float
+    {
+        $percent = 0.0;
+        foreach ($this->parts as [$colour, $dose]) {
+            $percent += $colour->kind === ColourKind::Filler ? 0.0 : $colour->percent($dose, $mixDensity);
+        }
+
+        return $percent;
+    }
+
+    /** The share of a coloured volume that is plain mix: the rest is what the colours themselves take up. */
+    public function plainShare(float $mixDensity): float
+    {
+        $more = 0.0;
+        foreach ($this->parts as [$colour, $dose]) {
+            $more += $colour->takesUp($dose, $mixDensity);
+        }
+
+        return 1.0 / (1.0 + $more);
+    }
+
+    /** Both stirred together in equal parts. */
+    public function with(self $other): self
+    {
+        $halved = [];
+        foreach ([...$this->parts, ...$other->parts] as [$colour, $dose]) {
+            $halved[] = [$colour, 0.5 * $dose];
+        }
+
+        return new self($halved);
+    }
+
+    /** Whether it makes mud with another: what comes of both is far duller than either, over white, a usual coat deep. */
+    public function muddies(self $other): bool
+    {
+        [$one, $two] = [$this->livelinessOver(), $other->livelinessOver()];
+
+        return min($one, $two) > self::LIVELY && $this->with($other)->livelinessOver() < self::MUDDY * min($one, $two);
+    }
+
+    private function livelinessOver(): float
+    {
+        return $this->film(self::COAT)->over(Shade::grey(0.9))->chroma();
+    }
+}

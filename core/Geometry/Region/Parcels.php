@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Geometry\Region;
+
+use Pensilis\Geometry\Section;
+use Pensilis\Numerics\Brent;
+use Pensilis\Numerics\Fejer;
+use Pensilis\Numerics\Intervals;
+
+/**
+ * A level cut of a vessel divided among patches: a later one lies over those before it, what none covers is the ground, −1.
+ *
+ * Areas by lines along x, in strips between the heights at which an edge begins, ends, bends or, where it is straight, meets another;
+ * within a strip by Fejér's rule, whose lines crowd at the ends of round edges (order 2 at a kink inside).
+ * Shares add up to 1 by construction. Metres.
+ */
+final readonly class Parcels
+{
+    private const LINES = 40;
+
+    /** A boundary counts as shared where so much of it lies between two parcels, as a share of the width. */
+    private const TOUCH = 0.01;
+
+    /** @param list<Patch> $patches in the order in which they are poured */
+    public function __construct(public Section $section, public array $patches) {}
+
+    /**
+     * @return array<int, float> share of the area, by index; −1 is the ground
+     */
+    public function shares(): array
+    {
+        $areas = array_fill(-1, count($this->patches) + 1, 0.0);
+        foreach ($this->lines() as [$y, $weight]) {
+            foreach ($this->across($y) as [$from, $to, $index]) {
+                $areas[$index] += $weight * ($to - $from);
+            }
+        }
+        $all = array_sum($areas);
+
+        return array_map(fn(float $area): float => $all > 0.0 ? $area / $all : 0.0, $areas);
+    }
+
+    /**
+     * How a line along x is divided, from left to right.
+     *
+     * @return list<array{float, float, int}> from, to, index
+     */
+    public function across(float $y): array
+    {
+        return $this->along(0.0, $y, 1.0, 0.0);
+    }
+
+    /**
+     * How a line through (x, y) with a direction of length 1 is divided.
+     *
+     * @return list<array{float, float, int}> from and to in metres along the line, index
+     */
+    public function along(float $x, float $y, float $dx, float $dy): array
+    {
+        $free = $this->section->along($x, $y, $dx, $dy);
+        $spans = [];
+        for ($index = count($this->patches) - 1; $index >= 0 && !$free->isEmpty(); $index--) {
+            $patch = $this->patches[$index]->along($x, $y, $dx, $dy);
+            foreach ($free->and($patch)->spans as [$from, $to]) {
+                $spans[] = [$from, $to, $index];
+            }
+            $free = $free->without($patch);
+        }
+        foreach ($free->spans as [$from, $to]) {
+            $spans[] = [$from, $to, -1];
+        }
+        usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return $spans;
+    }
+
+    /** Which one lies at a place; null outside the vessel. */
+    public function at(float $x, float $y): ?int
+    {
+        foreach ($this->across($y) as [$from, $to, $index]) {
+            if ($x >= $from && $x <= $to) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Middles of area.
+     *
+     * @return array<int, array{float, float}> by index, of those that have an area
+     */
+    public function middles(): array
+    {
+        $sums = [];
+        foreach ($this->lines() as [$y, $weight]) {
+            foreach ($this->across($y) as [$from, $to, $index]) {
+                $area = $weight * ($to - $from);
+                $sums[$index] ??= [0.0, 0.0, 0.0];
+                $sums[$index][0] += $area;
+                $sums[$index][1] += $area * 0.5 * ($from + $to);
+                $sums[$index][2] += $area * $y;
+            }
+        }
+
+        return array_map(fn(array $sum): array => [$sum[1] / $sum[0], $sum[2] / $sum[0]], array_filter($sums, fn(array $sum): bool => $sum[0] > 0.0));
+    }
+
+    /** @return list<array{int, int}> pairs that share a boundary, the lower index first */
+    public function neighbours(): array
+    {
+        $pairs = [];
+        $least = self::TOUCH * $this->section->halfX;
+        $before = [];
+        foreach ($this->lines() as [$y]) {
+            $now = $this->across($y);
+            foreach ($now as $n => [$from, $to, $index]) {
+                if ($n > 0 && $from - $now[$n - 1][1] < 1e-9) {
+                    $pairs[] = [$index, $now[$n - 1][2]];
+                }
+                foreach ($before as [$start, $end, $other]) {
+                    if ($other !== $index && min($to, $end) - max($from, $start) > $least) {
+                        $pairs[] = [$index, $other];
+                    }
+                }
+            }
+            $before = $now;
+        }
+        $pairs = array_map(fn(array $pair): array => [min($pair), max($pair)], $pairs);
+
+        return array_values(array_filter(array_unique($pairs, SORT_REGULAR), fn(array $pair): bool => $pair[0] !== $pair[1]));
+    }
+
+    /**
+     * How far the boundary of a patch moves outward until it covers a share of the area, the others where they are; once level,
+     * each keeps the share of area that it was given of volume. Null where no move does it.
+     */
+    public function shift(int $index, float $share): ?float
+    {
+        $with = function (float $by) use ($index, $share): float {
+            $patches = $this->patches;
+            $patches[$index] = $patches[$index]->grown($by);
+
+            return (new self($this->section, array_values($patches)))->shares()[$index] - $share;
+        };
+        $far = 2.0 * max($this->section->halfX, $this->section->halfY);
+        if ($with($far) < 0.0 || $with(-$far) > 0.0) {
+            return null;
+        }
+
+        return Brent::root($with, -$far, $far, 1e-7);
+    }
+
+    /**
+     * Its edges as far as they lie inside the vessel.
+     *
+     * @return list<array{float, float, float, float}> pieces of straight line
+     */
+    public function edgesOf(int $index): array
+    {
+        $pieces = [];
+        foreach ($this->patches[$index]->edges() as $line) {
+            for ($n = 0; $n + 1 < count($line); $n++) {
+                [[$x, $y], [$toX, $toY]] = [$line[$n], $line[$n + 1]];
+                $length = hypot($toX - $x, $toY - $y);
+                if ($length <= 0.0) {
+                    continue;
+                }
+                [$dx, $dy] = [($toX - $x) / $length, ($toY - $y) / $length];
+                $inside = $this->section->along($x, $y, $dx, $dy)->and(Intervals::between(0.0, $length));
+                foreach ($inside->spans as [$from, $to]) {
+                    $pieces[] = [$x + $from * $dx, $y + $from * $dy, $x + $to * $dx, $y + $to * $dy];
+                }
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return list<array{float, float}> heights of lines along x and what they stand for, m */
+    private function lines(): array
+    {
+        $rim = array_column($this->section->rim(), 1);
+        assert($rim !== []);
+        [$least, $most] = [min($rim), max($rim)];
+        if ($this->section->round) {
+            [$least, $most] = [-$this->section->halfY, $this->section->halfY];
+        }
+        $stops = [$least, $most, ...($this->section->outline === null ? [] : $this->few($rim))];
+        foreach ($this->patches as $patch) {
+            array_push($stops, ...$this->few($patch->bends()), ...$this->meetings($patch));
+        }
+        $stops = array_filter($stops, fn(float $y): bool => $y >= $least && $y <= $most);
+        sort($stops);
+        $lines = [];
+        for ($n = 0; $n + 1 < count($stops); $n++) {
+            $half = 0.5 * ($stops[$n + 1] - $stops[$n]);
+            if ($half < 1e-7) {
+                continue;
+            }
+            $count = max(2, (int) ceil(self::LINES * sqrt(2.0 * $half / ($most - $least))));
+            foreach (Fejer::rule($count) as [$node, $weight]) {
+                $lines[] = [$stops[$n] + $half * (1.0 + $node), $half * $weight];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<float> heights at which the straight edges of a patch meet the wall or another patch */
+    private function meetings(Patch $patch): array
+    {
+        $heights = [];
+        foreach ($patch->edges() as $edge) {
+            if (count($edge) > 2) {
+                continue;
+            }
+            [[$x, $y], [$toX, $toY]] = $edge;
+            $length = hypot($toX - $x, $toY - $y);
+            [$dx, $dy] = [($toX - $x) / $length, ($toY - $y) / $length];
+            foreach ([$this->section, ...$this->patches] as $other) {
+                foreach ($other === $patch ? [] : $other->along($x, $y, $dx, $dy)->spans as [$from, $to]) {
+                    array_push($heights, $y + $from * $dy, $y + $to * $dy);
+                }
+            }
+        }
+
+        return $heights;
+    }
+
+    /**
+     * All bends of something simple; of many corners the ends only, as strips would grow too many.
+     *
+     * @param list<float> $bends
+     *
+     * @return list<float>
+     */
+    private function few(array $bends): array
+    {
+        return count($bends) <= 12 ? $bends : [min([INF, ...$bends]), max([-INF, ...$bends])];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Geometry\Region;
+
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Numerics\Intervals;
+
+/** Between two circles about one middle; a round patch where the inner one has no radius. Invariant: 0 ≤ inner < outer. */
+final readonly class Ring implements Patch
+{
+    private const CORNERS = 72;
+
+    private function __construct(private float $x, private float $y, private float $inner, private float $outer) {}
+
+    public static function about(float $x, float $y, float $inner, float $outer): self
+    {
+        ImpossibleValue::unlessWithin('inner radius', $inner, 0.0, Band::FAR);
+        ImpossibleValue::unlessPositive('width of the ring', $outer - $inner);
+
+        return new self($x, $y, $inner, $outer);
+    }
+
+    public function along(float $x, float $y, float $dx, float $dy): Intervals
+    {
+        return $this->disc($this->outer, $x, $y, $dx, $dy)->without($this->disc($this->inner, $x, $y, $dx, $dy));
+    }
+
+    public function grown(float $by): self
+    {
+        $outer = max($this->outer + $by, 1e-9);
+
+        return new self($this->x, $this->y, max(0.0, min($this->inner > 0.0 ? $this->inner - $by : 0.0, $outer - 1e-9)), $outer);
+    }
+
+    public function edges(): array
+    {
+        $edges = [];
+        foreach ([$this->outer, $this->inner] as $radius) {
+            $line = [];
+            for ($n = 0; $n <= self::CORNERS; $n++) {
+                $turn = 2.0 * M_PI * $n / self::CORNERS;
+                $line[] = [$this->x + $radius * cos($turn), $this->y + $radius * sin($turn)];
+            }
+            if ($radius > 0.0) {
+                $edges[] = $line;
+            }
+        }
+
+        return $edges;
+    }
+
+    public function bends(): array
+    {
+        return [$this->y - $this->outer, $this->y - $this->inner, $this->y + $this->inner, $this->y + $this->outer];
+    }
+
+    private function disc(float $radius, float $x, float $y, float $dx, float $dy): Intervals
+    {
+        [$fromX, $fromY] = [$x - $this->x, $y - $this->y];
+        $nearest = -($fromX * $dx + $fromY * $dy);
+        $square = $radius ** 2 - ($fromX * $dy - $fromY * $dx) ** 2;
+
+        return $square <= 0.0 ? Intervals::none() : Intervals::between($nearest - sqrt($square), $nearest + sqrt($square));
+    }
+}

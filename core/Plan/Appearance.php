@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Colour\Film;
+use Pensilis\Colour\Shade;
+use Pensilis\Material\Inclusion;
+use Pensilis\Numerics\Intervals;
+
+/**
+ * What is seen from one face: for each line of sight the coats in front of the first object, the object, else all coats and what lies
+ * behind them. Straight down; bending of light only lifts what is seen (depth / n, Snell for small angles).
+ *
+ * Films are added up from the viewer inward (Colour\Film); those of the same region and depth are made once.
+ */
+final class Appearance
+{
+    /** An object whose colour nobody has said, for drawings only (memory). */
+    private const UNSAID = '#8a7a5c';
+
+    /** @var array<string, Film> */
+    private array $films = [];
+
+    /** @var array<string, Shade> */
+    private array $shades = [];
+
+    private function __construct(private readonly Plan $plan, private readonly Layout $layout, public readonly bool $fromFloor) {}
+
+    public static function of(Plan $plan, Layout $layout, bool $fromFloor): self
+    {
+        return new self($plan, $layout, $fromFloor);
+    }
+
+    /** The face that a plan is made for: the floor, else the open side. */
+    public static function chosen(Plan $plan, Layout $layout): self
+    {
+        return new self($plan, $layout, $plan->setup->viewed === Viewed::Bottom);
+    }
+
+    /** All coats in front of a height at a place; of the whole depth where the height lies at the far face. */
+    public function before(float $x, float $y, float $height): Film
+    {
+        $film = Film::clear();
+        foreach ($this->inward() as $k) {
+            $pour = $this->layout->pours[$k];
+            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+            if ($depth > 0.0) {
+                $film = $film->before($this->film($k, $pour->coat->zones === [] ? -1 : $pour->portions->parcels->at($x, $y) ?? -1, $depth));
+            }
+        }
+
+        return $film;
+    }
+
+    /** What lies behind everything, as it is seen at a place. */
+    public function ground(float $x, float $y): Shade
+    {
+        return $this->before($x, $y, $this->far())->over($this->plan->behind->shade());
+    }
+
+    /** What is seen of an object, at its own place. */
+    public function objectAt(Inclusion $object): Shade
+    {
+        return $this->before($object->x, $object->y, $this->faceOf($object))->over($object->shade ?? Shade::hex(self::UNSAID));
+    }
+
+    /** How much of the contrast of an object is left, 0 to 1. */
+    public function showsOf(Inclusion $object): float
+    {
+        return $this->before($object->x, $object->y, $this->faceOf($object))->showThrough();
+    }
+
+    /** How deep an object looks below the face, m: its depth over the refractive index. */
+    public function apparentDepth(Inclusion $object): float
+    {
+        $depth = abs(($this->fromFloor ? 0.0 : $this->layout->level()) - $this->faceOf($object));
+
+        return $depth / $this->plan->resin()->refraction;
+    }
+
+    /** The face of an object that looks at the viewer, m above the floor. */
+    public function faceOf(Inclusion $object): float
+    {
+        return $this->layout->bottomOf($object) + ($this->fromFloor ? 0.0 : $object->solid->height());
+    }
+
+    /** How much of the contrast of coat k is left in front of it at a place, 0 to 1. */
+    public function showsOfCoat(int $k, float $x, float $y): float
+    {
+        return $this->before($x, $y, $this->fromFloor ? $this->layout->pours[$k]->bottom : $this->layout->pours[$k]->top)->showThrough();
+    }
+
+    /** The same place with one coat left clear. */
+    public function withoutCoat(int $k, float $x, float $y): Shade
+    {
+        $film = Film::clear();
+        foreach ($this->inward() as $n) {
+            $pour = $this->layout->pours[$n];
+            $film = $n === $k ? $film : $film->before($this->film($n, $pour->coat->zones === [] ? -1 : $pour->portions->parcels->at($x, $y) ?? -1, $pour->depth()));
+        }
+
+        return $film->over($this->plan->behind->shade());
+    }
+
+    /**
+     * What is seen along a line in plan, from left to right.
+     *
+     * @return list<array{float, float, Shade}> from, to in metres, colour
+     */
+    public function row(float $y): array
+    {
+        $cuts = [];
+        $spans = [];
+        foreach ($this->inward() as $k) {
+            $spans[$k] = $this->layout->pours[$k]->portions->parcels->across($y);
+            foreach ($spans[$k] as [$from, $to]) {
+                array_push($cuts, $from, $to);
+            }
+        }
+        $objects = $this->objectsOn($y);
+        foreach ($objects as [, $covers]) {
+            foreach ($covers->spans as [$from, $to]) {
+                array_push($cuts, $from, $to);
+            }
+        }
+        sort($cuts);
+        /** @var list<array{float, float, Shade}> $row */
+        $row = [];
+        for ($n = 0; $n + 1 < count($cuts); $n++) {
+            if ($cuts[$n + 1] - $cuts[$n] < 1e-7) {
+                continue;
+            }
+            $shade = $this->seen(0.5 * ($cuts[$n] + $cuts[$n + 1]), $spans, $objects);
+            $last = array_pop($row);
+            if ($last !== null && $shade !== null && $last[2] === $shade && $cuts[$n] - $last[1] < 1e-7) {
+                $row[] = [$last[0], $cuts[$n + 1], $shade];
+            } else {
+                array_push($row, ...($last === null ? [] : [$last]), ...($shade === null ? [] : [[$cuts[$n], $cuts[$n + 1], $shade]]));
+            }
+        }
+
+        return $row;
+    }
+
+    /**
+     * @param array<int, list<array{float, float, int}>> $spans   by pour
+     * @param list<array{int, Intervals, float}>         $objects nearest to the viewer first
+     */
+    private function seen(float $x, array $spans, array $objects): ?Shade
+    {
+        $hit = null;
+        foreach ($objects as $object) {
+            foreach ($hit === null ? $object[1]->spans : [] as [$from, $to]) {
+                $hit = $x > $from && $x < $to ? $object : $hit;
+            }
+        }
+        $height = $hit[2] ?? $this->far();
+        [$key, $coats] = [$hit === null ? '' : "o{$hit[0]}", []];
+        foreach ($spans as $k => $some) {
+            $pour = $this->layout->pours[$k];
+            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+            foreach ($depth > 0.0 ? $some : [] as [$from, $to, $index]) {
+                if ($x > $from && $x < $to) {
+                    $coats[] = [$k, $index, $depth];
+                    $key .= ",{$k}:{$index}";
+                }
+            }
+        }
+        if ($coats === []) {
+            return null;
+        }
+        if (!isset($this->shades[$key])) {
+            $film = Film::clear();
+            foreach ($coats as $coat) {
+                $film = $film->before($this->film(...$coat));
+            }
+            $behind = $hit === null ? $this->plan->behind->shade() : $this->plan->inclusions[$hit[0]]->shade ?? Shade::hex(self::UNSAID);
+            $this->shades[$key] = $film->over($behind);
+        }
+
+        return $this->shades[$key];
+    }
+
+    /** @return list<array{int, Intervals, float}> index, where it lies on the line, height of its face; nearest to the viewer first */
+    private function objectsOn(float $y): array
+    {
+        $on = [];
+        foreach ($this->plan->inclusions as $i => $object) {
+            $covers = Intervals::none();
+            foreach ($object->places as [$px, $py]) {
+                $cut = $object->solid->footprint()->along(-$px, $y - $py, 1.0, 0.0);
+                $covers = $covers->or($cut);
+            }
+            if (!$covers->isEmpty()) {
+                $on[] = [$i, $covers, $this->faceOf($object)];
+            }
+        }
+        usort($on, fn(array $one, array $other): int => $this->fromFloor ? $one[2] <=> $other[2] : $other[2] <=> $one[2]);
+
+        return $on;
+    }
+
+    /** @return list<int> pours from the viewer inward */
+    private function inward(): array
+    {
+        $order = array_keys($this->layout->pours);
+
+        return $this->fromFloor ? $order : array_reverse($order);
+    }
+
+    private function far(): float
+    {
+        return $this->fromFloor ? $this->layout->level() : 0.0;
+    }
+
+    private function film(int $k, int $index, float $depth): Film
+    {
+        $key = "{$k}:{$index}:" . round(1e7 * $depth);
+
+        return $this->films[$key] ??= $this->layout->pours[$k]->coat->recipe($index)->film($depth);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Colour\Recipe;
+
+/**
+ * What a pour is coloured with: one mix for the ground, regions beside it in the order in which they are poured, and what is applied on
+ * its set surface. Invariant: the shares given do not exceed the whole.
+ */
+final readonly class Coat
+{
+    /**
+     * @param list<Zone>    $zones
+     * @param bool          $merges  poured thin and left to merge; else thickened first so that the pattern stays
+     * @param list<Applied> $applied
+     */
+    public function __construct(public Recipe $ground, public array $zones = [], public bool $merges = false, public array $applied = []) {}
+
+    public static function plain(): self
+    {
+        return new self(Recipe::clear());
+    }
+
+    /** −1 is the ground. */
+    public function recipe(int $index): Recipe
+    {
+        return $index < 0 ? $this->ground : $this->zones[$index]->recipe;
+    }
+
+    public function nameOf(int $index): string
+    {
+        return $index < 0 ? 'ground' : $this->zones[$index]->name;
+    }
+
+    public function isColoured(): bool
+    {
+        return !$this->ground->isClear() || $this->zones !== [];
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Colour\Recipe;
+use Pensilis\Colour\Shade;
+use Pensilis\Quantity\Figure;
+
+/** What stands against colours and regions: too much of one, a boundary that will move, an effect that will not be seen. */
+final readonly class ColourJudge
+{
+    /** Less of its contrast than this and an effect is hidden; less than the second, faint (memory). */
+    private const HIDDEN = 0.05;
+
+    private const FAINT = 0.2;
+
+    /** Colours nearer than this, ΔE*ab, do not stand out at a glance (memory; 2.3 is just noticed, Mahy et al. 1994). */
+    private const ALIKE = 5.0;
+
+    /** A boundary that moves less is not seen to, m (memory). */
+    private const STILL = 1e-3;
+
+    private Appearance $appearance;
+
+    public function __construct(private Plan $plan, private Layout $layout)
+    {
+        $this->appearance = Appearance::chosen($plan, $layout);
+    }
+
+    /** @return list<Notice> */
+    public function notices(): array
+    {
+        $coloured = array_filter($this->layout->pours, fn(LaidPour $pour): bool => $pour->coat->isColoured());
+        $notices = [];
+        foreach ($coloured as $k => $pour) {
+            foreach ($pour->portions->all as $portion) {
+                $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
+                array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
+            }
+            array_push($notices, ...$this->neighbours($pour, $k), ...$this->hidden($pour, $k));
+        }
+
+        return $coloured === [] ? [] : [...$notices, ...$this->objects()];
+    }
+
+    private function amount(Recipe $recipe, LaidPour $pour, int $k, Portion $portion, string $at): ?Notice
+    {
+        $percent = $recipe->percent(1e-3 * $pour->resin->density);
+        if ($percent <= Recipe::WARN_PERCENT) {
+            return null;
+        }
+        $softens = $percent > Recipe::SOFTENS_PERCENT;
+
+        return new Notice($softens ? 'colour-softens' : 'colour-share', sprintf(
+            'Pour %d, %s: colour makes up %s %% of the mix. %s',
+            $k + 1,
+            $portion->name,
+            Figure::short($percent, 1),
+            $softens ? 'Above 10 % the piece may stay soft, for good: do it on purpose only, and cast a test piece first. The maker\'s label goes first.'
+                : 'Up to 6 % is usual; more thickens the mix and may soften it.',
+        ), "{$at}/mix");
+    }
+
+    /** Colours in one cup that make mud of each other. */
+    private function mud(Recipe $recipe, int $k, Portion $portion, string $at): ?Notice
+    {
+        foreach ($recipe->parts as $n => [$one, $dose]) {
+            foreach (array_slice($recipe->parts, $n + 1) as [$other, $more]) {
+                if (Recipe::of([[$one, 2.0 * $dose]])->muddies(Recipe::of([[$other, 2.0 * $more]]))) {
+                    return new Notice('muddies', sprintf(
+                        'Pour %d, %s: %s and %s dull each other in one cup; use one of them, or lay them apart.',
+                        $k + 1,
+                        $portion->name,
+                        mb_strtolower($one->name),
+                        mb_strtolower($other->name),
+                    ), "{$at}/mix");
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** A region that has no room, or more or less mix than its area takes. */
+    private function place(LaidPour $pour, int $k, Portion $portion, string $at): ?Notice
+    {
+        if ($portion->index < 0) {
+            return null;
+        }
+        if ($portion->area <= 1e-6) {
+            return new Notice('region-nowhere', sprintf(
+                'Pour %d: %s has no room; it lies outside the vessel, or later regions cover it. Move it.',
+                $k + 1,
+                $portion->name,
+            ), $at);
+        }
+        $given = $pour->coat->zones[$portion->index]->share;
+        $shift = $given === null || abs($given - $portion->area) < 1e-4 ? 0.0 : $pour->portions->parcels->shift($portion->index, $portion->share);
+        if ($shift !== null && abs($shift) < self::STILL) {
+            return null;
+        }
+        $mend = new Mend(sprintf('Give %s the %s %% that it takes', $portion->name, Figure::short(100.0 * $portion->area, 1)), "{$at}/share_pct", round(100.0 * $portion->area, 1));
+
+        return new Notice('region-invades', $shift === null ? sprintf('Pour %d: %s is given more than its neighbours leave room for.', $k + 1, $portion->name) : sprintf(
+            'Pour %d: %s is given %s %% of the coat and drawn on %s %%: once level its edge moves %s mm %s.',
+            $k + 1,
+            $portion->name,
+            Figure::short(100.0 * $portion->share, 1),
+            Figure::short(100.0 * $portion->area, 1),
+            Figure::short(1e3 * abs($shift), 1),
+            $shift > 0.0 ? 'outward, into its neighbours' : 'inward, as they invade it',
+        ), "{$at}/share_pct", $mend);
+    }
+
+    /** @return list<Notice> neighbours that run together or dull each other where they meet */
+    private function neighbours(LaidPour $pour, int $k): array
+    {
+        $notices = [];
+        foreach ($pour->coat->zones === [] ? [] : $pour->portions->parcels->neighbours() as [$one, $other]) {
+            [$first, $second] = [$pour->coat->recipe($one), $pour->coat->recipe($other)];
+            if ($first->isClear() || $second->isClear()) {
+                continue;
+            }
+            $names = [$pour->coat->nameOf($one), $pour->coat->nameOf($other)];
+            $at = "/pours/{$k}/zones/{$other}";
+            if ($first->muddies($second)) {
+                $notices[] = new Notice('muddies', sprintf('Pour %d: %s and %s dull each other where they meet; part them by a clear line.', $k + 1, ...$names), $at);
+            } elseif ($pour->coat->merges) {
+                $notices[] = new Notice('runs-together', sprintf(
+                    'Pour %d: %s and %s are poured thin beside each other and run together. Thicken them first, or part them by a clear line.',
+                    $k + 1,
+                    ...$names,
+                ), $at, new Mend('Thicken them first', "/pours/{$k}/pattern", 'stays'));
+            }
+        }
+
+        return $notices;
+    }
+
+    /** @return list<Notice> regions, or a whole coat, of which nothing will be seen */
+    private function hidden(LaidPour $pour, int $k): array
+    {
+        $notices = [];
+        $places = $pour->coat->zones === [] ? [-1 => $pour->portions->parcels->section->middle()] : $pour->portions->parcels->middles();
+        foreach ($pour->portions->all as $portion) {
+            if ($portion->recipe->isClear() || !isset($places[$portion->index])) {
+                continue;
+            }
+            [$x, $y] = $this->inside($pour, $portion->index, $places[$portion->index]);
+            $what = $pour->coat->zones === [] ? sprintf('The colour of pour %d', $k + 1) : sprintf('Pour %d, %s,', $k + 1, $portion->name);
+            $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
+            $left = $this->appearance->showsOfCoat($k, $x, $y);
+            if ($left < self::FAINT) {
+                $notices[] = $this->veiled($what, $left, $at);
+            } elseif (($difference = $this->appearance->ground($x, $y)->differenceFrom($this->appearance->withoutCoat($k, $x, $y))) < self::ALIKE) {
+                $notices[] = new Notice('blends-in', sprintf('%s hardly stands out from what lies behind it: a colour difference of %s, and %s are seen at a glance.', $what, Figure::fixed($difference, 1), Figure::short(self::ALIKE, 0)), $at);
+            }
+        }
+
+        return $notices;
+    }
+
+    /** @return list<Notice> objects behind too much colour, or of the colour of what lies behind them */
+    private function objects(): array
+    {
+        $notices = [];
+        foreach ($this->plan->inclusions as $i => $object) {
+            $left = $this->appearance->showsOf($object);
+            if ($left < self::FAINT) {
+                $notices[] = $this->veiled("“{$object->id}”", $left, "/inclusions/{$i}");
+            } elseif ($object->shade !== null && $this->appearance->objectAt($object)->differenceFrom($this->surroundings($object->x, $object->y)) < self::ALIKE) {
+                $notices[] = new Notice('blends-in', "“{$object->id}” hardly stands out from what lies behind it; lighten or change the ground behind.", "/inclusions/{$i}");
+            }
+        }
+
+        return $notices;
+    }
+
+    private function surroundings(float $x, float $y): Shade
+    {
+        return $this->appearance->ground($x, $y);
+    }
+
+    private function veiled(string $what, float $left, string $at): Notice
+    {
+        return new Notice($left < self::HIDDEN ? 'effect-hidden' : 'effect-faint', sprintf(
+            '%s %s: the coats in front of it leave %s %% of its contrast. Less colour in front, thinner coats, or another order.',
+            $what,
+            $left < self::HIDDEN ? 'will not be seen' : 'will be faint',
+            Figure::short(100.0 * $left, 0),
+        ), $at);
+    }
+
+    /**
+     * A place that lies inside a region: its middle, else the first that does.
+     *
+     * @param array{float, float} $middle
+     *
+     * @return array{float, float}
+     */
+    private function inside(LaidPour $pour, int $index, array $middle): array
+    {
+        if ($pour->portions->parcels->at(...$middle) === $index) {
+            return $middle;
+        }
+        foreach ($pour->portions->parcels->across($middle[1]) as [$from, $to, $here]) {
+            if ($here === $index) {
+                return [0.5 * ($from + $to), $middle[1]];
+            }
+        }
+
+        return $middle;
+    }
+}

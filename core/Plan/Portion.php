@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Plan;
+
+use Pensilis\Colour\Recipe;
+
+/** What goes into one region of one vessel: its own cup. m³ with what the colours take up; shares of the whole coat. */
+final readonly class Portion
+{
+    /** @param float $area share of the plan that is drawn for it */
+    public function __construct(public int $index, public string $name, public Recipe $recipe, public float $area, public float $share, public float $volume) {}
+
+    /** Plain mix in it, m³. */
+    public function plain(float $mixDensity): float
+    {
+        return $this->volume * $this->recipe->plainShare(1e-3 * $mixDensity);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Colour\Colourant;
+use Pensilis\Colour\ColourKind;
+use Pensilis\Colour\Film;
+use Pensilis\Colour\Recipe;
+use Pensilis\Colour\Shade;
+
+$even = fn(float $value): array => [$value, $value, $value];
+
+// Beer–Lambert (Swinehart, J. Chem. Educ. 39, 1962): each further depth takes the same share; with the light there and back, twice.
+it('absorbs as Beer and Lambert say', function () use ($even): void {
+    foreach ([0.0, 0.1, 0.7, 3.0] as $thick) {
+        $film = Film::of($even($thick / 0.004), $even(0.0), 0.004);
+        expect($film->transmits()->red)->toEqualWithDelta(exp(-$thick), 1e-12)
+            ->and($film->over(Shade::grey(0.8))->green)->toEqualWithDelta(0.8 * exp(-2.0 * $thick), 1e-12);
+    }
+});
+
+// Kubelka, J. Opt. Soc. Am. 38 (1948) 448: R = (1 − Rg (a − b coth bSd)) / (a − Rg + b coth bSd), a = 1 + K/S, b = √(a² − 1).
+it('scatters as Kubelka and Munk say', function (float $k, float $s, float $d, float $ground) use ($even): void {
+    $a = 1.0 + $k / $s;
+    $b = sqrt($a * $a - 1.0);
+    $coth = 1.0 / tanh($b * $s * $d);
+    expect(Film::of($even($k), $even($s), $d)->over(Shade::grey($ground))->blue)->toEqualWithDelta((1.0 - $ground * ($a - $b * $coth)) / ($a - $ground + $b * $coth), 1e-10);
+})->with([[100.0, 400.0, 0.003, 0.0], [100.0, 400.0, 0.003, 0.8], [5.0, 2000.0, 0.001, 0.5], [900.0, 50.0, 0.002, 1.0]]);
+
+// Kubelka & Munk, Z. tech. Phys. 12 (1931) 593: R∞ = 1 + K/S − √((K/S)² + 2K/S), whatever lies behind; K/S = (1 − R∞)²/2R∞.
+it('tends to the reflectance of a thick layer', function () use ($even): void {
+    foreach ([0.02, 0.3, 2.0] as $ratio) {
+        $film = Film::of($even($ratio * 500.0), $even(500.0), 4.0);
+        expect($film->over(Shade::grey(0.0))->red)->toEqualWithDelta(1.0 + $ratio - sqrt($ratio ** 2 + 2.0 * $ratio), 1e-9)
+            ->and($film->showThrough())->toEqualWithDelta(0.0, 1e-9);
+    }
+    // Without absorption: R = Sd/(1 + Sd) over black (Kubelka 1948), and all the rest goes through.
+    $white = Film::of($even(0.0), $even(1000.0), 0.004);
+    expect($white->over(Shade::grey(0.0))->red)->toEqualWithDelta(0.8, 1e-9)
+        ->and($white->transmits()->red)->toEqualWithDelta(0.2, 1e-9)
+        ->and($white->over(Shade::grey(1.0))->red)->toEqualWithDelta(1.0, 1e-9);
+});
+
+// Kubelka, J. Opt. Soc. Am. 44 (1954) 330: a layer cut in two and put together again is the layer.
+it('adds layers as one', function () use ($even): void {
+    foreach ([[120.0, 700.0], [300.0, 0.0], [0.0, 900.0]] as [$k, $s]) {
+        $whole = Film::of($even($k), $even($s), 0.005);
+        $parts = Film::of($even($k), $even($s), 0.002)->before(Film::of($even($k), $even($s), 0.003));
+        foreach ([0.0, 0.4, 1.0] as $ground) {
+            expect($parts->over(Shade::grey($ground))->red)->toEqualWithDelta($whole->over(Shade::grey($ground))->red, 1e-12);
+        }
+    }
+    // Layers that differ do not look alike from both sides; what goes through is the same.
+    [$dark, $light] = [Film::of($even(400.0), $even(0.0), 0.002), Film::of($even(1.0), $even(900.0), 0.002)];
+    expect($dark->before($light)->over(Shade::grey(0.0))->red)->toBeLessThan($light->before($dark)->over(Shade::grey(0.0))->red)
+        ->and($dark->before($light)->transmits()->red)->toEqualWithDelta($light->before($dark)->transmits()->red, 1e-12)
+        ->and(Film::clear()->before($light)->over(Shade::grey(0.3)))->toEqual($light->over(Shade::grey(0.3)));
+});
+
+it('never gives back more light than there is', function (): void {
+    foreach (range(0, 60) as $n) {
+        $film = Film::of([10.0 ** ($n % 7 - 2), 5.0, 0.0], [10.0 ** ($n % 5 - 1), 300.0, 40.0 * $n], 1e-4 * (1 + $n));
+        $seen = $film->over(Shade::grey(1.0));
+        expect(max($seen->channels()))->toBeLessThanOrEqual(1.0)
+            ->and(min($seen->channels()))->toBeGreaterThanOrEqual(0.0)
+            ->and($film->showThrough())->toBeGreaterThanOrEqual(-1e-12)->toBeLessThanOrEqual(1.0);
+    }
+});
+
+it('takes a colour from what its maker can tell of it', function (): void {
+    $blue = Colourant::ink('blue', 'Blue', Shade::hex('#2050a0'), 0.010, 0.9, 0.05);
+    // One drop in 10 ml, 10 mm deep, is told to look like that; half as much twice as deep too.
+    foreach ([[1.0, 0.010], [0.5, 0.020]] as [$dose, $depth]) {
+        expect(Recipe::of([[$blue, $dose]])->film($depth)->transmits()->toHex())->toBe('#2050a0');
+    }
+    $red = Colourant::pigment('red', 'Red', Shade::hex('#a03028'), 0.003, 3.0);
+    $film = Recipe::of([[$red, 1.0]])->film(0.003);
+    // Contrast ratio 0.98 over black and over white of 0.80 counts as hiding (ISO 6504-3).
+    expect($film->over(Shade::grey(0.0))->luminance() / $film->over(Shade::grey(0.8))->luminance())->toEqualWithDelta(0.98, 1e-6)
+        ->and(Recipe::of([[$red, 50.0]])->film(0.05)->over(Shade::grey(0.9))->toHex())->toBe('#a03028');
+});
+
+it('knows which colours make mud of each other', function (): void {
+    $ink = fn(string $name, string $hex): Recipe => Recipe::of([[Colourant::ink($name, $name, Shade::hex($hex), 0.010, 0.9, 0.05), 1.2]]);
+    [$blue, $orange, $green, $grey] = [$ink('blue', '#1d4fa0'), $ink('orange', '#d0661a'), $ink('green', '#1d8a70'), $ink('grey', '#808080')];
+    // Complements lose their colour in each other, neighbours on the circle keep it (common practice).
+    expect($blue->muddies($orange))->toBeTrue()
+        ->and($orange->muddies($blue))->toBeTrue()
+        ->and($blue->muddies($green))->toBeFalse()
+        ->and($blue->muddies($blue))->toBeFalse()
+        ->and($blue->muddies($grey))->toBeFalse();
+});
+
+it('counts what colours take up and weigh', function (): void {
+    $sand = Colourant::pigment('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, ColourKind::Filler);
+    $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
+    // 100 g of mix at 1.08 are 92.59 ml; 60 g of sand take up 22.64 ml: the mix is 80.35 % of both.
+    expect(Recipe::of([[$sand, 60.0]])->plainShare(1.08))->toEqualWithDelta((100.0 / 1.08) / (100.0 / 1.08 + 60.0 / 2.65), 1e-12)
+        // Two drops of 0.05 ml in 10 ml.
+        ->and(Recipe::of([[$ink, 2.0]])->plainShare(1.08))->toEqualWithDelta(10.0 / 10.1, 1e-12)
+        ->and(Recipe::of([[$ink, 2.0]])->percent(1.08))->toEqualWithDelta(100.0 * 0.09 / 10.8, 1e-12)
+        ->and(Recipe::of([[$sand, 60.0]])->percent(1.08))->toBe(0.0)
+        ->and(Recipe::clear()->plainShare(1.08))->toBe(1.0);
+});
