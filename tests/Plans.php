@@ -35,6 +35,30 @@ final class Plans
     }
 
     /**
+     * The same with its last pour, 34 mm above the cone, in three bands of faint colour across 30 mm.
+     *
+     * @return array<string, mixed>
+     */
+    public static function coloured(): array
+    {
+        $band = fn(string $name, int $from, int $to, array $mix): array => ['name' => $name, 'shape' => 'band', 'from_mm' => $from, 'to_mm' => $to, 'mix' => [$mix]];
+
+        return [
+            'colours' => [
+                ['id' => 'blue', 'name' => 'Blue ink', 'kind' => 'ink', 'shade' => '#2458a8', 'density_g_ml' => 0.9, 'drop_ml' => 0.05],
+                ['id' => 'orange', 'name' => 'Orange ink', 'kind' => 'ink', 'shade' => '#c8661e'],
+                ['id' => 'green', 'name' => 'Green ink', 'kind' => 'ink', 'shade' => '#2c7a58'],
+                ['id' => 'white', 'name' => 'White paste', 'kind' => 'pigment', 'shade' => '#f4f3ee', 'hides_mm' => 1.5],
+                ['id' => 'sand', 'name' => 'Sand', 'kind' => 'filler', 'shade' => '#cbb88e', 'hides_mm' => 5000, 'density_g_ml' => 2.65],
+            ],
+        ] + self::changed(['/pours/2/zones' => [
+            $band('left', -50, -15, ['colour' => 'blue', 'drops_per_10_ml' => 0.1]),
+            $band('middle', -15, 15, ['colour' => 'green', 'drops_per_10_ml' => 0.05]),
+            $band('right', 15, 50, ['colour' => 'blue', 'drops_per_10_ml' => 0.1]),
+        ]], self::coneWithPours());
+    }
+
+    /**
      * @param array<string, mixed> $changes  by JSON pointer
      * @param array<string, mixed> $document
      */

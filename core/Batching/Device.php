@@ -19,7 +19,7 @@ interface Device
     /** The most it takes at a time, in its own unit; null without a limit. */
     public function limit(): ?float;
 
-    /** "g", "ml" or "spoons". */
+    /** "g", "ml", "spoons" or "drops". */
     public function unit(): string;
 
     public function words(): string;

@@ -6,16 +6,23 @@ namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
 
-/** A spoon, counted level; half a spoon is a guess and does not count. Invariant: it holds more than 0 and at most 500 ml. */
+/** A spoon, counted level, or a drop; half of one is a guess and does not count. Invariant: it holds more than 0 and at most 500 ml. */
 final readonly class Spoon implements Device
 {
-    private function __construct(private float $millilitres) {}
+    private function __construct(private float $millilitres, private string $unit) {}
 
     public static function holding(float $millilitres): self
     {
         ImpossibleValue::unlessWithin('what the spoon holds', $millilitres, 0.01, 500.0);
 
-        return new self($millilitres);
+        return new self($millilitres, 'spoons');
+    }
+
+    public static function drop(float $millilitres): self
+    {
+        ImpossibleValue::unlessWithin('drop', $millilitres, 0.001, 1.0);
+
+        return new self($millilitres, 'drops');
     }
 
     public function reading(float $grams, float $density): float
@@ -40,11 +47,11 @@ final readonly class Spoon implements Device
 
     public function unit(): string
     {
-        return 'spoons';
+        return $this->unit;
     }
 
     public function words(): string
     {
-        return 'a spoon of ' . (string) round($this->millilitres, 2) . ' ml';
+        return ($this->unit === 'drops' ? 'drops of ' : 'a spoon of ') . (string) round($this->millilitres, 3) . ' ml';
     }
 }

@@ -47,11 +47,13 @@ final readonly class Dose
         if ($exact <= 0.0 || abs($whole - $exact) <= self::COARSE / 100.0 * $exact) {
             return new self($colour, $exact, $whole, null, 0.0);
         }
+        // Thin enough to be measured well, but never more of it than the cup holds.
+        [$unit, $least, $cup] = $ink ? [$colour->drop, self::TAKEN, $grams / $mixDensity] : [1.0, self::STEPS * $step, $grams];
         $parts = 10;
-        while ($parts < self::THINNEST && $exact * $parts * ($ink ? $colour->drop : 1.0) < ($ink ? self::TAKEN : self::STEPS * $step)) {
+        while ($parts < self::THINNEST && $exact * $parts * $unit < $least && 10.0 * $exact * $parts * $unit <= $cup * (1.0 + 1e-9)) {
             $parts *= 10;
         }
-        $taken = $exact * $parts * ($ink ? $colour->drop : 1.0);
+        $taken = $exact * $parts * $unit;
 
         return new self($colour, $exact, $taken, $parts, $ink ? ceil($exact) : max(self::STEPS * $step, ceil($exact / $step) * $step));
     }

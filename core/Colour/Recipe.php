@@ -14,8 +14,11 @@ final readonly class Recipe
 
     public const SOFTENS_PERCENT = 10.0;
 
-    /** Depth at which shades of mixes are compared, m: a usual coat. */
-    private const COAT = 0.002;
+    /** m */
+    private const CUP = 0.005;
+
+    /** Brightness from which a pigment is a white (memory). */
+    private const WHITE = 0.7;
 
     /** A mix of two lively colours is muddy when it keeps less than this of the duller one (memory). */
     private const MUDDY = 0.5;
@@ -49,6 +52,24 @@ final readonly class Recipe
     public function words(): string
     {
         return $this->isClear() ? 'clear' : implode(' + ', array_map(fn(array $part): string => mb_strtolower($part[0]->name), $this->parts));
+    }
+
+    /** How it looks in a cup: half a finger deep, on white. */
+    public function swatch(): Shade
+    {
+        return $this->film(self::CUP)->over(Shade::grey(0.9));
+    }
+
+    /** Whether it is a white that stands a while to thicken before it is drawn out (common practice). */
+    public function isOpaqueWhite(): bool
+    {
+        foreach ($this->parts as [$colour]) {
+            if ($colour->kind === ColourKind::Pigment && $colour->shade->luminance() > self::WHITE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What so many metres of it do to light. */
@@ -102,16 +123,16 @@ final readonly class Recipe
         return new self($halved);
     }
 
-    /** Whether it makes mud with another: what comes of both is far duller than either, over white, a usual coat deep. */
-    public function muddies(self $other): bool
+    /** Whether it makes mud with another: what comes of both is far duller than either, over white, so many metres deep. */
+    public function muddies(self $other, float $depth): bool
     {
-        [$one, $two] = [$this->livelinessOver(), $other->livelinessOver()];
+        [$one, $two] = [$this->liveliness($depth), $other->liveliness($depth)];
 
-        return min($one, $two) > self::LIVELY && $this->with($other)->livelinessOver() < self::MUDDY * min($one, $two);
+        return min($one, $two) > self::LIVELY && $this->with($other)->liveliness($depth) < self::MUDDY * min($one, $two);
     }
 
-    private function livelinessOver(): float
+    private function liveliness(float $depth): float
     {
-        return $this->film(self::COAT)->over(Shade::grey(0.9))->chroma();
+        return $this->film($depth)->over(Shade::grey(0.9))->chroma();
     }
 }

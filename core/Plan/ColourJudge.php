@@ -37,7 +37,7 @@ final readonly class ColourJudge
         foreach ($coloured as $k => $pour) {
             foreach ($pour->portions->all as $portion) {
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
-                array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
+                array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $pour->depth(), $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
             }
             array_push($notices, ...$this->neighbours($pour, $k), ...$this->hidden($pour, $k));
         }
@@ -64,11 +64,11 @@ final readonly class ColourJudge
     }
 
     /** Colours in one cup that make mud of each other. */
-    private function mud(Recipe $recipe, int $k, Portion $portion, string $at): ?Notice
+    private function mud(Recipe $recipe, float $depth, int $k, Portion $portion, string $at): ?Notice
     {
         foreach ($recipe->parts as $n => [$one, $dose]) {
             foreach (array_slice($recipe->parts, $n + 1) as [$other, $more]) {
-                if (Recipe::of([[$one, 2.0 * $dose]])->muddies(Recipe::of([[$other, 2.0 * $more]]))) {
+                if (Recipe::of([[$one, 2.0 * $dose]])->muddies(Recipe::of([[$other, 2.0 * $more]]), $depth)) {
                     return new Notice('muddies', sprintf(
                         'Pour %d, %s: %s and %s dull each other in one cup; use one of them, or lay them apart.',
                         $k + 1,
@@ -97,18 +97,18 @@ final readonly class ColourJudge
             ), $at);
         }
         $given = $pour->coat->zones[$portion->index]->share;
-        $shift = $given === null || abs($given - $portion->area) < 1e-4 ? 0.0 : $pour->portions->parcels->shift($portion->index, $portion->share);
+        $shift = $given === null || abs($given - $portion->takes) < 1e-4 ? 0.0 : $pour->portions->parcels->shift($portion->index, $pour->portions->levelled($portion));
         if ($shift !== null && abs($shift) < self::STILL) {
             return null;
         }
-        $mend = new Mend(sprintf('Give %s the %s %% that it takes', $portion->name, Figure::short(100.0 * $portion->area, 1)), "{$at}/share_pct", round(100.0 * $portion->area, 1));
+        $mend = new Mend(sprintf('Give %s the %s %% that it takes', $portion->name, Figure::short(100.0 * $portion->takes, 1)), "{$at}/share_pct", round(100.0 * $portion->takes, 1));
 
         return new Notice('region-invades', $shift === null ? sprintf('Pour %d: %s is given more than its neighbours leave room for.', $k + 1, $portion->name) : sprintf(
-            'Pour %d: %s is given %s %% of the coat and drawn on %s %%: once level its edge moves %s mm %s.',
+            'Pour %d: %s is given %s %% of the coat and takes %s %% as it is drawn: once level its edge moves %s mm %s.',
             $k + 1,
             $portion->name,
             Figure::short(100.0 * $portion->share, 1),
-            Figure::short(100.0 * $portion->area, 1),
+            Figure::short(100.0 * $portion->takes, 1),
             Figure::short(1e3 * abs($shift), 1),
             $shift > 0.0 ? 'outward, into its neighbours' : 'inward, as they invade it',
         ), "{$at}/share_pct", $mend);
@@ -125,7 +125,7 @@ final readonly class ColourJudge
             }
             $names = [$pour->coat->nameOf($one), $pour->coat->nameOf($other)];
             $at = "/pours/{$k}/zones/{$other}";
-            if ($first->muddies($second)) {
+            if ($first->muddies($second, $pour->depth())) {
                 $notices[] = new Notice('muddies', sprintf('Pour %d: %s and %s dull each other where they meet; part them by a clear line.', $k + 1, ...$names), $at);
             } elseif ($pour->coat->merges) {
                 $notices[] = new Notice('runs-together', sprintf(
@@ -154,12 +154,38 @@ final readonly class ColourJudge
             $left = $this->appearance->showsOfCoat($k, $x, $y);
             if ($left < self::FAINT) {
                 $notices[] = $this->veiled($what, $left, $at);
-            } elseif (($difference = $this->appearance->ground($x, $y)->differenceFrom($this->appearance->withoutCoat($k, $x, $y))) < self::ALIKE) {
-                $notices[] = new Notice('blends-in', sprintf('%s hardly stands out from what lies behind it: a colour difference of %s, and %s are seen at a glance.', $what, Figure::fixed($difference, 1), Figure::short(self::ALIKE, 0)), $at);
+            } elseif (($difference = $this->standsOut($pour, $k, $portion, [$x, $y], $places)) < self::ALIKE) {
+                $notices[] = new Notice('blends-in', sprintf('%s hardly stands out from what lies beside and behind it: a colour difference of %s, and %s are seen at a glance.', $what, Figure::fixed($difference, 1), Figure::short(self::ALIKE, 0)), $at);
             }
         }
 
         return $notices;
+    }
+
+    /**
+     * How far the colour of a region lies from those of its neighbours, and that of a tinted coat from the same place without it; an
+     * opaque coat is a ground, not an effect.
+     *
+     * @param array{float, float}             $place
+     * @param array<int, array{float, float}> $places middles of all regions
+     */
+    private function standsOut(LaidPour $pour, int $k, Portion $portion, array $place, array $places): float
+    {
+        $seen = $this->appearance->ground(...$place);
+        if ($pour->coat->zones === []) {
+            $opaque = $portion->recipe->film($pour->depth())->showThrough() < self::FAINT;
+
+            return $opaque ? INF : $seen->differenceFrom($this->appearance->withoutCoat($k, ...$place));
+        }
+        $most = 0.0;
+        foreach ($pour->portions->parcels->neighbours() as $pair) {
+            $other = $pair[0] === $portion->index ? $pair[1] : $pair[0];
+            if (in_array($portion->index, $pair, true) && isset($places[$other])) {
+                $most = max($most, $seen->differenceFrom($this->appearance->ground(...$this->inside($pour, $other, $places[$other]))));
+            }
+        }
+
+        return $most;
     }
 
     /** @return list<Notice> objects behind too much colour, or of the colour of what lies behind them */

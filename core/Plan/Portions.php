@@ -12,8 +12,11 @@ use Pensilis\Geometry\Region\Parcels;
  */
 final readonly class Portions
 {
-    /** @param list<Portion> $all the ground first, where it has any area or share */
-    private function __construct(public array $all, public Parcels $parcels) {}
+    /**
+     * @param list<Portion> $all    the ground first, where it has any area or share
+     * @param float         $filled share of the room between both levels that is mix
+     */
+    private function __construct(public array $all, public Parcels $parcels, private float $filled) {}
 
     /**
      * @param float                            $gross  m³ between both levels
@@ -21,7 +24,7 @@ final readonly class Portions
      */
     public static function of(Coat $coat, Parcels $parcels, float $gross, array $solids): self
     {
-        $areas = $coat->zones === [] ? [-1 => 1.0] : $parcels->shares();
+        $areas = $parcels->shares();
         $natural = array_map(fn(float $share): float => $share * $gross, $areas);
         foreach ($solids as [$x, $y, $volume]) {
             $natural[$coat->zones === [] ? -1 : $parcels->at($x, $y) ?? -1] -= $volume;
@@ -41,11 +44,17 @@ final readonly class Portions
             $own = $index < 0 ? null : $coat->zones[$index]->share;
             $share = $own !== null ? $own / $whole : ($free > 0.0 ? (1.0 - $given) * $volume / $free : 0.0);
             if ($share > 0.0 || $index >= 0) {
-                $portions[] = new Portion($index, $coat->nameOf($index), $coat->recipe($index), $areas[$index], $share, $share * $net);
+                $portions[] = new Portion($index, $coat->nameOf($index), $coat->recipe($index), $areas[$index], $net > 0.0 ? $volume / $net : 0.0, $share, $share * $net);
             }
         }
 
-        return new self($portions, $parcels);
+        return new self($portions, $parcels, $gross > 0.0 ? $net / $gross : 0.0);
+    }
+
+    /** The share of the plan that a region covers once all is level: what lies in it stays in it. */
+    public function levelled(Portion $portion): float
+    {
+        return $portion->area + ($portion->share - $portion->takes) * $this->filled;
     }
 
     /** Plain mix that all of them take, m³. */

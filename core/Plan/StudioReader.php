@@ -29,6 +29,9 @@ final readonly class StudioReader
 
     private const SPOON = 14.79;
 
+    /** 20 drops are a millilitre (memory). */
+    private const DROP = 0.05;
+
     private const COLDEST = -30.0;
 
     private const WARMEST = 60.0;
@@ -61,6 +64,7 @@ final readonly class StudioReader
         return match ($node->text('measure_by', 'scale')) {
             'cup'   => $this->problems->attempt('/studio/cup_step_ml', fn(): Device => MarkedCup::withMarks($node->number('cup_step_ml', self::CUP_STEP), $node->maybe('cup_limit_ml'))),
             'spoon' => $this->problems->attempt('/studio/spoon_ml', fn(): Device => Spoon::holding($node->number('spoon_ml', self::SPOON))),
+            'drops' => $this->problems->attempt('/studio/drop_ml', fn(): Device => Spoon::drop($node->number('drop_ml', self::DROP))),
             default => $this->problems->attempt('/studio/scale_step_g', fn(): Device => Scale::withStep($node->number('scale_step_g', 0.1), $node->maybe('scale_limit_g'))),
         };
     }

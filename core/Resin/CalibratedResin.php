@@ -12,6 +12,9 @@ namespace Pensilis\Resin;
  */
 final readonly class CalibratedResin
 {
+    /** Conversion to a millionth. */
+    private const HALVINGS = 20;
+
     public Viscosity $viscosity;
 
     /** The conversion at which the working time ends. */
@@ -46,6 +49,20 @@ final readonly class CalibratedResin
         $this->closesAge = max(0.0, $sheet->recoatCloses - $sheet->gel);
         $this->demoldAge = max(0.0, $sheet->demold - $sheet->gel);
         $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel);
+    }
+
+    /** When a mix that keeps one temperature is as thick as that, Pa·s; s from first contact. At gel at the latest. */
+    public function thickens(float $viscosity, float $kelvin): float
+    {
+        $pace = $this->law->pace($kelvin, $this->resin->sheet->temperature);
+        [$fluid, $stiff] = [0.0, $this->law->gelConversion];
+        for ($n = 0; $n < self::HALVINGS; $n++) {
+            $alpha = 0.5 * ($fluid + $stiff);
+            $thin = $this->viscosity->at($kelvin, $alpha, $pace * $this->law->timeTo($alpha, $kelvin)) < $viscosity;
+            [$fluid, $stiff] = $thin ? [$alpha, $stiff] : [$fluid, $alpha];
+        }
+
+        return $this->law->timeTo($stiff, $kelvin);
     }
 
     /**

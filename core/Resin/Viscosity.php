@@ -22,6 +22,9 @@ final readonly class Viscosity
     /** The end of the working time, Pa·s (memory). */
     public const WORKABLE = 10.0;
 
+    /** From here a drawn line stays where it is drawn, Pa·s (memory). */
+    public const KEEPS_A_LINE = 3.0;
+
     private const A = 1.5;
 
     private const B = 1.0;

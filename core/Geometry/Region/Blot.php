@@ -13,35 +13,35 @@ use Pensilis\Numerics\Intervals;
  */
 final readonly class Blot implements Patch
 {
-    private function __construct(private Outline $outline, private float $x, private float $y, private float $scale) {}
+    /** @param non-empty-list<array{float, float}> $corners */
+    private function __construct(private array $corners, private float $x, private float $y, private float $area, private float $perimeter) {}
 
     public static function at(Outline $outline, float $x, float $y): self
     {
-        return new self($outline, $x, $y, 1.0);
+        return new self(array_map(fn(array $p): array => [$x + $p[0], $y + $p[1]], $outline->corners), $x, $y, $outline->area, $outline->perimeter);
     }
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
-        return Intervals::ofCrossings(self::crossings($this->corners(), $x, $y, $dx, $dy));
+        return Intervals::ofCrossings(self::crossings($this->corners, $x, $y, $dx, $dy));
     }
 
     public function grown(float $by): self
     {
-        $factor = 1.0 + $by * $this->outline->perimeter / (2.0 * $this->outline->area);
+        $factor = max(1.0 + $by * $this->perimeter / (2.0 * $this->area), 1e-3);
+        $corners = array_map(fn(array $p): array => [$this->x + $factor * ($p[0] - $this->x), $this->y + $factor * ($p[1] - $this->y)], $this->corners);
 
-        return new self($this->outline, $this->x, $this->y, $this->scale * max($factor, 1e-3));
+        return new self($corners, $this->x, $this->y, $factor ** 2 * $this->area, $factor * $this->perimeter);
     }
 
     public function edges(): array
     {
-        $corners = $this->corners();
-
-        return [[...$corners, $corners[0]]];
+        return [[...$this->corners, $this->corners[0]]];
     }
 
     public function bends(): array
     {
-        return array_column($this->corners(), 1);
+        return array_column($this->corners, 1);
     }
 
     /**
@@ -66,11 +66,5 @@ final readonly class Blot implements Patch
         }
 
         return $crossings;
-    }
-
-    /** @return non-empty-list<array{float, float}> */
-    private function corners(): array
-    {
-        return array_map(fn(array $p): array => [$this->x + $this->scale * $p[0], $this->y + $this->scale * $p[1]], $this->outline->corners);
     }
 }

@@ -18,22 +18,31 @@ use Pensilis\Numerics\Intervals;
  */
 final readonly class Parcels
 {
-    private const LINES = 40;
+    private const LINES = 28;
 
     /** A boundary counts as shared where so much of it lies between two parcels, as a share of the width. */
     private const TOUCH = 0.01;
 
+    /** @var list<array{float, float, list<array{float, float, int}>}> height of a line, what it stands for, how it is divided */
+    private array $rows;
+
     /** @param list<Patch> $patches in the order in which they are poured */
-    public function __construct(public Section $section, public array $patches) {}
+    public function __construct(public Section $section, public array $patches)
+    {
+        $this->rows = $patches === [] ? [] : array_map(fn(array $line): array => [$line[0], $line[1], $this->across($line[0])], $this->lines());
+    }
 
     /**
      * @return array<int, float> share of the area, by index; −1 is the ground
      */
     public function shares(): array
     {
+        if ($this->patches === []) {
+            return [-1 => 1.0];
+        }
         $areas = array_fill(-1, count($this->patches) + 1, 0.0);
-        foreach ($this->lines() as [$y, $weight]) {
-            foreach ($this->across($y) as [$from, $to, $index]) {
+        foreach ($this->rows as [, $weight, $spans]) {
+            foreach ($spans as [$from, $to, $index]) {
                 $areas[$index] += $weight * ($to - $from);
             }
         }
@@ -96,8 +105,8 @@ final readonly class Parcels
     public function middles(): array
     {
         $sums = [];
-        foreach ($this->lines() as [$y, $weight]) {
-            foreach ($this->across($y) as [$from, $to, $index]) {
+        foreach ($this->rows as [$y, $weight, $spans]) {
+            foreach ($spans as [$from, $to, $index]) {
                 $area = $weight * ($to - $from);
                 $sums[$index] ??= [0.0, 0.0, 0.0];
                 $sums[$index][0] += $area;
@@ -115,8 +124,7 @@ final readonly class Parcels
         $pairs = [];
         $least = self::TOUCH * $this->section->halfX;
         $before = [];
-        foreach ($this->lines() as [$y]) {
-            $now = $this->across($y);
+        foreach ($this->rows as [, , $now]) {
             foreach ($now as $n => [$from, $to, $index]) {
                 if ($n > 0 && $from - $now[$n - 1][1] < 1e-9) {
                     $pairs[] = [$index, $now[$n - 1][2]];
@@ -135,27 +143,25 @@ final readonly class Parcels
     }
 
     /**
-     * How far the boundary of a patch moves outward until it covers a share of the area, the others where they are; once level,
-     * each keeps the share of area that it was given of volume. Null where no move does it.
+     * How far the boundary of a patch moves outward until it covers a share of the area, whatever lies beside it; once level, each keeps
+     * the share of area that it was given of volume. Null where no move does it.
      */
     public function shift(int $index, float $share): ?float
     {
-        $with = function (float $by) use ($index, $share): float {
-            $patches = $this->patches;
-            $patches[$index] = $patches[$index]->grown($by);
-
-            return (new self($this->section, array_values($patches)))->shares()[$index] - $share;
-        };
+        $patch = $this->patches[$index];
+        $alone = fn(float $by): float => (new self($this->section, [$patch->grown($by)]))->shares()[0];
+        // What later ones cover of it stays covered.
+        $wanted = $share - $this->shares()[$index] + $alone(0.0);
         $far = 2.0 * max($this->section->halfX, $this->section->halfY);
-        if ($with($far) < 0.0 || $with(-$far) > 0.0) {
+        if ($alone($far) < $wanted || $alone(-$far) > $wanted) {
             return null;
         }
 
-        return Brent::root($with, -$far, $far, 1e-7);
+        return Brent::root(fn(float $by): float => $alone($by) - $wanted, -$far, $far, 1e-6);
     }
 
     /**
-     * Its edges as far as they lie inside the vessel.
+     * Its edges as far as they lie inside the vessel and no later patch covers them.
      *
      * @return list<array{float, float, float, float}> pieces of straight line
      */
@@ -171,6 +177,9 @@ final readonly class Parcels
                 }
                 [$dx, $dy] = [($toX - $x) / $length, ($toY - $y) / $length];
                 $inside = $this->section->along($x, $y, $dx, $dy)->and(Intervals::between(0.0, $length));
+                foreach (array_slice($this->patches, $index + 1) as $later) {
+                    $inside = $inside->without($later->along($x, $y, $dx, $dy));
+                }
                 foreach ($inside->spans as [$from, $to]) {
                     $pieces[] = [$x + $from * $dx, $y + $from * $dy, $x + $to * $dx, $y + $to * $dy];
                 }

@@ -13,8 +13,14 @@ final readonly class Stroke implements Patch
     /** Chords of a round end. */
     private const CHORDS = 12;
 
+    /** @var list<non-empty-list<array{float, float}>> a polygon with round ends for each stretch between two points */
+    private array $pieces;
+
     /** @param list<array{float, float}> $points */
-    private function __construct(private array $points, private float $half) {}
+    private function __construct(private array $points, private float $half)
+    {
+        $this->pieces = $this->pieces();
+    }
 
     /** @param list<array{float, float}> $points */
     public static function through(array $points, float $width): self
@@ -28,7 +34,7 @@ final readonly class Stroke implements Patch
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
         $inside = Intervals::none();
-        foreach ($this->pieces() as $piece) {
+        foreach ($this->pieces as $piece) {
             $inside = $inside->or(Intervals::ofCrossings(Blot::crossings($piece, $x, $y, $dx, $dy)));
         }
 
@@ -40,10 +46,16 @@ final readonly class Stroke implements Patch
         return new self($this->points, max($this->half + $by, 1e-9));
     }
 
-    /** Each stretch by itself: those of a bend lie over each other. */
+    /** Both sides of each stretch, and the round ends; bends are left open. */
     public function edges(): array
     {
-        return array_map(fn(array $piece): array => [...$piece, $piece[0]], $this->pieces());
+        $half = self::CHORDS + 1;
+        $edges = [[...array_slice($this->pieces[0], $half)], [...array_slice($this->pieces[count($this->pieces) - 1], 0, $half)]];
+        foreach ($this->pieces as $piece) {
+            array_push($edges, [$piece[$half - 1], $piece[$half]], [$piece[2 * $half - 1], $piece[0]]);
+        }
+
+        return $edges;
     }
 
     public function bends(): array
@@ -56,7 +68,7 @@ final readonly class Stroke implements Patch
         return $bends;
     }
 
-    /** @return list<non-empty-list<array{float, float}>> a polygon with round ends for each stretch between two points */
+    /** @return list<non-empty-list<array{float, float}>> */
     private function pieces(): array
     {
         $pieces = [];

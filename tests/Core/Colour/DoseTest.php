@@ -59,3 +59,9 @@ it('darkens one cup by what is left in it', function (): void {
         ->and(array_sum(array_column($steps, 'add')))->toEqualWithDelta(40.0 * (0.002 + 0.005 + 0.01), 1e-12);
     expect(fn() => Darkening::of([[0.0, 0.1]]))->toThrow(ImpossibleValue::class);
 });
+
+it('never takes more of a mother tint than the cup holds', function (float $percent) use ($white): void {
+    $dose = Dose::of($white, $percent, 1.4, 1.08, 0.1);
+    expect($dose->isByMother())->toBeTrue()
+        ->and($dose->told)->toBeLessThanOrEqual(1.4 + 1e-9);
+})->with([0.3, 1.0, 2.0, 3.0]);

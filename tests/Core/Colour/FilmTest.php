@@ -84,11 +84,11 @@ it('knows which colours make mud of each other', function (): void {
     $ink = fn(string $name, string $hex): Recipe => Recipe::of([[Colourant::ink($name, $name, Shade::hex($hex), 0.010, 0.9, 0.05), 1.2]]);
     [$blue, $orange, $green, $grey] = [$ink('blue', '#1d4fa0'), $ink('orange', '#d0661a'), $ink('green', '#1d8a70'), $ink('grey', '#808080')];
     // Complements lose their colour in each other, neighbours on the circle keep it (common practice).
-    expect($blue->muddies($orange))->toBeTrue()
-        ->and($orange->muddies($blue))->toBeTrue()
-        ->and($blue->muddies($green))->toBeFalse()
-        ->and($blue->muddies($blue))->toBeFalse()
-        ->and($blue->muddies($grey))->toBeFalse();
+    expect($blue->muddies($orange, 0.002))->toBeTrue()
+        ->and($orange->muddies($blue, 0.002))->toBeTrue()
+        ->and($blue->muddies($green, 0.002))->toBeFalse()
+        ->and($blue->muddies($blue, 0.002))->toBeFalse()
+        ->and($blue->muddies($grey, 0.002))->toBeFalse();
 });
 
 it('counts what colours take up and weigh', function (): void {
