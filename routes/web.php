@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
+use App\Http\Controllers\ColourController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\InvitationController;
@@ -15,13 +16,17 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceCopyController;
+use App\Http\Controllers\PieceSupplyController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
+use App\Http\Controllers\SupplyController;
+use App\Http\Controllers\SupplyTableController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
@@ -48,6 +53,15 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
 
     Route::get('/shelf', [VesselController::class, 'index'])->name('shelf');
+    Route::get('/shelf/{kind}', [SupplyController::class, 'index'])->name('supplies');
+    Route::post('/shelf/{kind}', [SupplyController::class, 'store'])->name('supplies.store');
+    Route::get('/shelf/{kind}/table.csv', [SupplyTableController::class, 'show'])->name('supplies.table');
+    Route::post('/shelf/{kind}/table', [SupplyTableController::class, 'store'])->name('supplies.table.store');
+    Route::get('/supplies/{supply}', [SupplyController::class, 'edit'])->name('supplies.edit');
+    Route::patch('/supplies/{supply}', [SupplyController::class, 'update'])->name('supplies.update');
+    Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy'])->name('supplies.destroy');
+    Route::put('/supplies/{goneSupply}', [SupplyController::class, 'restore'])->name('supplies.restore');
+    Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy'])->name('recipes.destroy');
     Route::post('/pieces/{piece}/vessel', [VesselController::class, 'store'])->name('vessels.store');
     Route::patch('/shelf/vessels/{vessel}', [VesselController::class, 'update'])->name('vessels.update');
     Route::delete('/shelf/vessels/{vessel}', [VesselController::class, 'destroy'])->name('vessels.destroy');
@@ -80,6 +94,11 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/pieces/{piece}/objects/{object}', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
+    Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
+    Route::delete('/pieces/{piece}/colours/{colour}', [ColourController::class, 'destroy'])->whereNumber('colour')->name('pieces.colours.destroy');
+    Route::post('/pieces/{piece}/supplies', [PieceSupplyController::class, 'store'])->name('pieces.supplies.store');
+    Route::post('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'store'])->whereNumber('pour')->name('recipes.store');
+    Route::put('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'update'])->whereNumber('pour')->name('pieces.recipes.update');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');

@@ -16,7 +16,7 @@ final readonly class Field
         public FieldKind $kind,
         public bool $optional = false,
         public array $choices = [],
-        public string $usual = '',
+        public string $empty = 'as usual',
     ) {}
 
     public static function of(string $pointer, string $label, FieldKind $kind): self
@@ -42,7 +42,17 @@ final readonly class Field
      */
     public static function usually(string $pointer, string $label, array $choices): self
     {
-        return new self($pointer, $label, FieldKind::Text, true, $choices, ': ' . reset($choices));
+        return new self($pointer, $label, FieldKind::Text, true, $choices, 'as usual: ' . reset($choices));
+    }
+
+    /**
+     * A choice of which none may be taken.
+     *
+     * @param array<string, string> $choices
+     */
+    public static function orNone(string $pointer, string $label, array $choices, string $none): self
+    {
+        return new self($pointer, $label, FieldKind::Text, true, $choices, $none);
     }
 
     /** Whether it wants room for more than a figure. */

@@ -26,6 +26,8 @@ enum FieldKind
     case Number;
     case Whole;
     case Text;
+    /** A colour as #rrggbb. */
+    case Shade;
     case Days;
     /** Heights and diameters, one pair after another. */
     case Profile;
@@ -74,6 +76,7 @@ enum FieldKind
             self::Number      => self::bare($text),
             self::Whole       => (int) round(self::bare($text)),
             self::Text        => $text,
+            self::Shade       => self::shade($text),
             self::Days        => self::days($text),
             self::Profile     => self::readPairs($text, fn(string $second): float => Length::parse($second, $system)->mm(), $system),
             self::Marks       => self::readPairs($text, fn(string $second): float => Mass::parse($second, UnitSystem::Metric)->g(), $system),
@@ -90,6 +93,7 @@ enum FieldKind
             self::Hours       => '20 h',
             self::Minutes     => '45 min',
             self::Days        => 'mon-fri',
+            self::Shade       => '#3a6f8c',
             self::Profile     => '0 mm: 40 mm; 25 mm: 60 mm',
             self::Marks       => '10 mm: 52 g; 20 mm: 110 g',
             self::Text        => 'a few words',
@@ -140,6 +144,11 @@ enum FieldKind
         }
 
         return $terms[0][0];
+    }
+
+    private static function shade(string $text): string
+    {
+        return preg_match('/^#[0-9a-fA-F]{6}$/', $text) === 1 ? mb_strtolower($text) : throw UnreadableQuantity::noNumber($text, '#3a6f8c');
     }
 
     /** @return string|list<string> */

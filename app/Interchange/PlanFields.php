@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Interchange;
 
 use Pensilis\Material\Sealer;
+use Pensilis\Plan\Behind;
 use Pensilis\Plan\Finish;
 use Pensilis\Plan\Making;
 use Pensilis\Plan\Service;
 use Pensilis\Plan\Viewed;
+use Pensilis\Plan\Yellowing;
 
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */
 final readonly class PlanFields
@@ -47,7 +49,13 @@ final readonly class PlanFields
             ...array_map($this->object(...), array_keys($this->list('/inclusions'))),
             ...array_map($this->resin(...), array_keys($this->list('/resins'))),
             ...array_map($this->pour(...), array_keys($this->list('/pours'))),
+            ...[$this->coats()->all()],
         );
+    }
+
+    public function coats(): CoatFields
+    {
+        return new CoatFields($this->document);
     }
 
     /** @return list<Field> */
@@ -108,6 +116,8 @@ final readonly class PlanFields
             Field::usually('/vessel/viewed', 'Seen from', $this->words(Viewed::cases())),
             Field::usually('/purpose/finish', 'Its face ends', $this->words(Finish::cases())),
             Field::usually('/sealing/school', 'Sealed with', $this->words(Sealer::cases())),
+            Field::usually('/purpose/behind', 'Behind it lies', $this->words(Behind::cases())),
+            Field::usually('/purpose/yellowing', 'Against yellowing', $this->words(Yellowing::cases())),
         ];
         foreach ($this->andOneMore('/purpose/fittings') as $i) {
             $at = "/purpose/fittings/{$i}";
@@ -132,7 +142,7 @@ final readonly class PlanFields
     }
 
     /**
-     * @param non-empty-list<Making|Service|Viewed|Finish|Sealer> $cases
+     * @param non-empty-list<Making|Service|Viewed|Finish|Sealer|Behind|Yellowing> $cases
      *
      * @return non-empty-array<string, string>
      */
@@ -201,6 +211,7 @@ final readonly class PlanFields
             Field::optional("{$at}/material/closed_porosity", 'Closed pores, share', FieldKind::Number),
             Field::optional("{$at}/material/moisture_pct", 'Water, % by mass', FieldKind::Number),
             Field::optional("{$at}/material/max_celsius", 'Bears heat to', FieldKind::Temperature),
+            Field::optional("{$at}/material/shade", 'Its shade, as #8a5a30', FieldKind::Shade),
             Field::choice("{$at}/material/bleeds", 'Bleeds colour', $yesNo, true),
             Field::choice("{$at}/material/soaks", 'Soaks up resin', $yesNo, true),
             Field::choice("{$at}/material/fades", 'May change colour', $yesNo, true),
@@ -240,12 +251,13 @@ final readonly class PlanFields
     {
         $fields = [
             Field::optional('/studio/start', 'Earliest start', FieldKind::Text),
-            Field::usually('/studio/measure_by', 'A and B are measured by', ['scale' => 'a scale', 'cup' => 'a marked cup', 'spoon' => 'a spoon']),
+            Field::usually('/studio/measure_by', 'A and B are measured by', ['scale' => 'a scale', 'cup' => 'a marked cup', 'spoon' => 'a spoon', 'drops' => 'drops']),
             ...match (Document::value($this->document, '/studio/measure_by')) {
                 'cup' => [
                     Field::optional('/studio/cup_step_ml', 'Marks of the cup every', FieldKind::Volume),
                     Field::optional('/studio/cup_limit_ml', 'The cup holds', FieldKind::Volume),
                 ],
+                'drops' => [Field::optional('/studio/drop_ml', 'A drop is', FieldKind::Volume)],
                 'spoon' => [Field::optional('/studio/spoon_ml', 'A spoon holds', FieldKind::Volume)],
                 default => [
                     Field::optional('/studio/scale_step_g', 'Scale shows steps of', FieldKind::Mass),
@@ -280,6 +292,7 @@ final readonly class PlanFields
 
         return [
             Field::of("{$at}/name", 'Name', FieldKind::Text),
+            Field::optional("{$at}/refractive_index", 'Refractive index', FieldKind::Number),
             Field::optional("{$at}/price_per_kg", 'Price for a kilogram', FieldKind::Number),
             Field::choice("{$at}/ratio/by", 'Ratio by', ['weight' => 'weight', 'volume' => 'volume']),
             Field::of("{$at}/ratio/a", 'Parts A (resin)', FieldKind::Number),

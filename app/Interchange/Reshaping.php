@@ -91,8 +91,8 @@ final class Reshaping
      */
     public static function measuring(array $document): array
     {
-        $kept = ['cup' => ['cup_step_ml', 'cup_limit_ml'], 'spoon' => ['spoon_ml']][self::text($document, '/studio/measure_by')] ?? ['scale_step_g', 'scale_limit_g'];
-        foreach (array_diff(['scale_step_g', 'scale_limit_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml'], $kept) as $key) {
+        $kept = ['cup' => ['cup_step_ml', 'cup_limit_ml'], 'spoon' => ['spoon_ml'], 'drops' => ['drop_ml']][self::text($document, '/studio/measure_by')] ?? ['scale_step_g', 'scale_limit_g'];
+        foreach (array_diff(['scale_step_g', 'scale_limit_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml', 'drop_ml'], $kept) as $key) {
             $document = Document::without($document, "/studio/{$key}");
         }
 

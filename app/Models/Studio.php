@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Interchange\Palette;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pensilis\Quantity\UnitSystem;
@@ -21,6 +22,8 @@ final class Studio extends Model
     private const REMEMBERED = 15;
 
     private const ENOUGH = 3;
+
+    private const SHOWN = 200;
 
     protected $fillable = ['name', 'units'];
 
@@ -40,6 +43,33 @@ final class Studio extends Model
     public function mixings(): HasMany
     {
         return $this->hasMany(Mixing::class);
+    }
+
+    /** @return HasMany<Supply, $this> */
+    public function supplies(): HasMany
+    {
+        return $this->hasMany(Supply::class);
+    }
+
+    /** @return HasMany<Recipe, $this> */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(Recipe::class);
+    }
+
+    /** @return array<string, array<string, mixed>> colours that a piece may take: those on the shelf, then the palette, by key */
+    public function palette(): array
+    {
+        $colours = [];
+        foreach ($this->supplies()->where('kind', SupplyKind::Colour)->orderBy('name')->limit(self::SHOWN)->get() as $supply) {
+            $colours["shelf-{$supply->id}"] = $supply->asColour();
+        }
+
+        foreach (Palette::COLOURS as $colour) {
+            $colours[$colour['id']] = $colour;
+        }
+
+        return $colours;
     }
 
     /** What cup and stick keep: the median of the last mixes, g; null before there are three. */

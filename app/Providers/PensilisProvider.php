@@ -8,6 +8,8 @@ use App\Interchange\KeptCalibrations;
 use App\Interchange\KeptMeshes;
 use App\Models\Finding;
 use App\Models\Piece;
+use App\Models\Recipe;
+use App\Models\Supply;
 use App\Models\User;
 use App\Models\Vessel;
 use Illuminate\Auth\Notifications\ResetPassword;
@@ -44,6 +46,9 @@ final class PensilisProvider extends ServiceProvider
         Route::bind('vessel', fn(string $id): Vessel => Vessel::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('goneVessel', fn(string $id): Vessel => Vessel::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('finding', fn(string $id): Finding => Finding::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('recipe', fn(string $id): Recipe => Recipe::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('supply', fn(string $id): Supply => Supply::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('goneSupply', fn(string $id): Supply => Supply::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
         RateLimiter::for('account', fn(Request $request): array => [
             Limit::perMinute(20)->by('address:' . $request->ip()),
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString())),

@@ -43,7 +43,8 @@ final class PieceController extends Controller
     {
         $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
 
-        return view('pieces.show', ['kinds' => StudioKinds::of($this->studio()), 'view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
+        return view('pieces.show', ['palette' => $this->studio()->palette(), 'recipes' => $this->studio()->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
+            'shelf'                           => $this->studio()->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']), 'kinds' => StudioKinds::of($this->studio()), 'view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
     }
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response

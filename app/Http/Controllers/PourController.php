@@ -12,8 +12,10 @@ use App\Models\Piece;
 use App\Models\Vessel;
 use App\View\PieceView;
 use App\View\PourView;
+use App\View\SharedMix;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 /** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
@@ -30,8 +32,13 @@ final class PourController extends Controller
         $vessels = $last instanceof Mixing && $last->over_g > 0.0 ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all() : [];
         $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), array_values($vessels))));
 
+        $other = $request->filled('with') ? $this->studio()->pieces()->find($request->string('with')->toString()) : null;
+        $shared = $other instanceof Piece && $other->id !== $piece->id ? SharedMix::of($view, new PieceView($other, $this->studio()->units, $answers->kept($other)), array_filter((array) $request->query('also', []), is_numeric(...))) : null;
+
         return view('pours.show', [
             'view'     => $view,
+            'shared'   => $shared,
+            'others'   => $this->studio()->pieces()->whereKeyNot($piece->id)->latest('updated_at')->limit(50)->get(['id', 'title']),
             'mixings'  => $mixings,
             'median'   => $this->studio()->cupLoss(),
             'judged'   => $request->filled('a') && $request->filled('b') ? $view->judge($request->float('a'), $request->float('b')) : null,
@@ -42,9 +49,15 @@ final class PourController extends Controller
     public function store(NewMixing $request, Piece $piece, int $pour, Answers $answers): RedirectResponse
     {
         $view = $this->pour($piece, $pour, $answers);
-        $piece->mixings()->create($request->grams() + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
+        $grams = $request->grams();
+        DB::transaction(function () use ($piece, $pour, $view, $grams): void {
+            $piece->mixings()->create($grams + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
+            foreach ($view->uses($grams['mixed_g']) as $name => $used) {
+                $this->studio()->supplies()->where('name', $name)->whereNotNull('stock')->oldest('bought_on')->first()?->use($used);
+            }
+        });
 
-        return redirect()->route('pours.show', [$piece, $pour])->with('said', 'Kept.');
+        return redirect()->route('pours.show', [$piece, $pour])->with('said', 'Kept; the shelf is counted down by it.');
     }
 
     private function pour(Piece $piece, int $index, Answers $answers): PourView

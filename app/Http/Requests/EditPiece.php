@@ -4,24 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\CoatShaping;
 use App\Interchange\Document;
-use App\Interchange\Field;
 use App\Interchange\PlanFields;
-use App\Interchange\PlanFile;
 use App\Interchange\Reshaping;
+use App\Interchange\TypedFields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\PlanRefused;
-use Pensilis\Exception\UnreadableQuantity;
 use Pensilis\Plan\MeshSource;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a piece's form: texts by JSON pointer, under the key “f”. */
 final class EditPiece extends FormRequest
 {
-    /** Lists of which the form shows one more line than there are. */
-    private const LISTS = ['/studio/hours', '/purpose/fittings'];
-
     private bool $reshaped = false;
 
     /** @return array<string, list<string>> */
@@ -31,8 +26,7 @@ final class EditPiece extends FormRequest
     }
 
     /**
-     * The document with what was typed; a text that still reads as it was shown changes nothing, so that no
-     * figure drifts by being shown in other units.
+     * The document with what was typed, and what its choices ask for.
      *
      * @param array<string, mixed> $document
      *
@@ -43,21 +37,9 @@ final class EditPiece extends FormRequest
     public function applyTo(array $document, UnitSystem $system, MeshSource $meshes): array
     {
         $fields = (new PlanFields($document))->all();
-        [$changed, $errors] = [$document, []];
-        foreach ($fields as $field) {
-            $text = $this->typed($field);
-            if ($text === null || $text === $field->text($document, $system)) {
-                continue;
-            }
-            try {
-                $changed = $this->put($changed, $field, $text, $system);
-            } catch (UnreadableQuantity $refusal) {
-                $errors["f.{$field->pointer}"] = "{$field->label}: {$refusal->getMessage()}";
-            }
-        }
-        if ($errors !== []) {
-            throw ValidationException::withMessages($errors);
-        }
+        $typed = $this->input('f');
+        $texts = new TypedFields($fields, is_array($typed) ? $typed : [], $system);
+        $changed = $texts->in($document);
         foreach ($this->reshapings($document) as $pointer => $reshape) {
             if (Document::value($changed, $pointer) !== Document::value($document, $pointer)) {
                 $changed = $reshape($changed);
@@ -65,11 +47,24 @@ final class EditPiece extends FormRequest
             }
         }
 
-        foreach (self::LISTS as $list) {
-            $this->reshaped = $this->reshaped || self::length($changed, $list) !== self::length($document, $list);
+        foreach (['/colours', '/pours'] as $list) {
+            $changed = Document::value($changed, $list) === Document::value($document, $list) ? $changed : CoatShaping::tidy($changed);
         }
+        // A form that asks for other values now, or offers other colours, is shown anew.
+        $this->reshaped = $this->reshaped || self::names($changed) !== self::names($document)
+            || array_column((new PlanFields($changed))->all(), 'pointer') !== array_column($fields, 'pointer');
 
-        return $this->sound($changed, $fields, $meshes);
+        return $texts->sound($changed, $meshes);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<array-key, mixed> of its colours
+     */
+    private static function names(array $document): array
+    {
+        return array_column(is_array($document['colours'] ?? null) ? $document['colours'] : [], 'name');
     }
 
     /** Whether the form itself looks different after the change. */
@@ -98,71 +93,5 @@ final class EditPiece extends FormRequest
         }
 
         return $reshapings;
-    }
-
-    /** @param array<string, mixed> $document */
-    private static function length(array $document, string $pointer): int
-    {
-        $list = Document::value($document, $pointer);
-
-        return is_array($list) ? count($list) : 0;
-    }
-
-    private function typed(Field $field): ?string
-    {
-        $typed = $this->input('f');
-        $text = is_array($typed) && array_key_exists($field->pointer, $typed) ? $typed[$field->pointer] ?? '' : null;
-
-        return is_string($text) ? trim($text) : null;
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     *
-     * @return array<string, mixed>
-     */
-    private function put(array $document, Field $field, string $text, UnitSystem $system): array
-    {
-        if ($text === '') {
-            return $field->optional ? Document::without($document, $field->pointer) : throw UnreadableQuantity::empty($field->kind->example());
-        }
-        if ($field->choices !== [] && !array_key_exists($text, $field->choices)) {
-            throw UnreadableQuantity::noChoice($text, array_values($field->choices));
-        }
-        $value = $field->isYesOrNo() ? $text === 'yes' : $field->kind->parse($text, $system);
-
-        return Document::with($document, $field->pointer, $value);
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     * @param list<Field>          $fields
-     *
-     * @return array<string, mixed>
-     */
-    private function sound(array $document, array $fields, MeshSource $meshes): array
-    {
-        try {
-            return PlanFile::read(PlanFile::write($document), $meshes);
-        } catch (PlanRefused $refusal) {
-            $errors = [];
-            foreach ($refusal->problems as $problem) {
-                $field = $this->fieldAt($problem->pointer, $fields);
-                $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null ? $problem->pointer : $field->label) . ': ' . $problem->message;
-            }
-            throw ValidationException::withMessages($errors);
-        }
-    }
-
-    /** @param list<Field> $fields */
-    private function fieldAt(string $pointer, array $fields): ?Field
-    {
-        foreach ($fields as $field) {
-            if ($field->pointer === $pointer) {
-                return $field;
-            }
-        }
-
-        return null;
     }
 }

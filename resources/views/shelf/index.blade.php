@@ -6,6 +6,7 @@
         </form>
     @endif
     <h1>Shelf</h1>
+    <x-shelf-nav/>
     <x-errors/>
     <h2>Vessels</h2>
     @if($vessels === [])

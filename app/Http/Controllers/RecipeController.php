@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\CoatRecipe;
+use App\Interchange\PlanFile;
+use App\Models\Piece;
+use App\Models\Recipe;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Pensilis\Exception\PlanRefused;
+
+/** Recipes of coats: kept for the next piece, carried from coat to coat. */
+final class RecipeController extends Controller
+{
+    public function store(Request $request, Piece $piece, int $pour): RedirectResponse
+    {
+        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give the recipe a name of at most 120 characters.']);
+        $recipe = CoatRecipe::of($piece->document, $pour);
+        abort_if($recipe === null, 404);
+        $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
+
+        return redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}")->with('said', 'The recipe is kept.');
+    }
+
+    /** Gives a pour the colours and regions of another pour, or of a recipe that was kept. */
+    public function update(Request $request, Piece $piece, int $pour): RedirectResponse
+    {
+        $from = $request->string('from')->toString();
+        $recipe = preg_match('/^pour-(\d{1,2})$/', $from, $match) === 1
+            ? CoatRecipe::of($piece->document, (int) $match[1])
+            : (ctype_digit($from) ? $this->studio()->recipes()->find((int) $from)?->document : null);
+        $back = redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}");
+        if ($recipe === null) {
+            return $back->withErrors(['from' => 'That recipe is not there any more; choose another.']);
+        }
+        try {
+            $piece->change(PlanFile::read(PlanFile::write(CoatRecipe::put($piece->document, $pour, $recipe)), $piece->meshes()));
+        } catch (PlanRefused $refusal) {
+            return $back->withErrors(['from' => 'That recipe does not fit this piece: ' . $refusal->problems[0]->message]);
+        }
+
+        return $back->with('said', 'Pour ' . ($pour + 1) . ' has those colours now.');
+    }
+
+    public function destroy(Recipe $recipe): RedirectResponse
+    {
+        $recipe->delete();
+
+        return redirect()->route('supplies', ['kind' => 'colour'])->with('said', "The recipe “{$recipe->name}” is taken out.");
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditSupply;
+use App\Interchange\SupplyFields;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+
+/** The shelf beside the vessels: resins, colours, sealers, devices, consumables. */
+final class SupplyController extends Controller
+{
+    private const MOST = 2000;
+
+    public function index(SupplyKind $kind): View
+    {
+        return view('shelf.supplies', [
+            'kind'       => $kind,
+            'supplies'   => $this->studio()->supplies()->where('kind', $kind)->orderBy('name')->orderBy('id')->paginate(25),
+            'beginnings' => SupplyFields::beginnings($kind),
+            'recipes'    => $kind === SupplyKind::Colour ? $this->studio()->recipes()->orderBy('name')->limit(100)->get() : collect(),
+        ]);
+    }
+
+    /** Puts one more on the shelf, and opens it to be filled in. */
+    public function store(Request $request, SupplyKind $kind): RedirectResponse
+    {
+        $beginnings = SupplyFields::beginnings($kind);
+        $request->validate(['like' => ['required', 'string', Rule::in(array_keys($beginnings))]], ['like.*' => 'Choose what it is like.']);
+        if ($this->studio()->supplies()->count() >= self::MOST) {
+            return redirect()->route('supplies', $kind)->withErrors(['like' => 'The shelf holds 2000 things at most; take something off.']);
+        }
+        [$name, $document] = $beginnings[$request->string('like')->toString()];
+        $supply = $this->studio()->supplies()->create(['kind' => $kind, 'name' => $name, 'document' => $document]);
+
+        return redirect()->route('supplies.edit', $supply);
+    }
+
+    public function edit(Supply $supply): View
+    {
+        return view('shelf.supply', ['supply' => $supply, 'fields' => SupplyFields::of($supply->document, $supply->kind), 'system' => $this->studio()->units]);
+    }
+
+    public function update(EditSupply $request, Supply $supply): RedirectResponse
+    {
+        $fields = SupplyFields::of($supply->document, $supply->kind);
+        $supply->update($request->attributesFor($supply, $this->studio()->units));
+        $other = array_column(SupplyFields::of($supply->document, $supply->kind), 'pointer') !== array_column($fields, 'pointer');
+
+        return redirect()->route($other ? 'supplies.edit' : 'supplies', $other ? $supply : $supply->kind)->with('said', "“{$supply->name}” is kept.");
+    }
+
+    public function destroy(Supply $supply): RedirectResponse
+    {
+        $supply->delete();
+
+        return redirect()->route('supplies', $supply->kind)->with('gone', ['id' => $supply->id, 'name' => $supply->name]);
+    }
+
+    public function restore(Supply $goneSupply): RedirectResponse
+    {
+        $goneSupply->restore();
+
+        return redirect()->route('supplies', $goneSupply->kind)->with('said', "“{$goneSupply->name}” is back.");
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Interchange\Document;
+use App\Interchange\Reshaping;
+use App\Interchange\SupplyFields;
+use App\Interchange\SupplySheet;
+use App\Interchange\TypedFields;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Pensilis\Quantity\UnitSystem;
+
+/** What was typed of a thing on the shelf: its pack, stock and age, and under “f” what a plan file says of it. */
+final class EditSupply extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        $number = ['nullable', 'numeric', 'min:0', 'max:10000000'];
+
+        return ['name'     => ['required', 'string', 'max:120'], 'pack_price' => $number, 'pack_amount' => $number, 'stock' => $number, 'low' => $number,
+            'lot'          => ['nullable', 'string', 'max:60'], 'bought_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01'],
+            'keeps_months' => ['nullable', 'integer', 'min:1', 'max:600'], 'f' => ['array', 'max:60'], 'f.*' => ['nullable', 'string', 'max:200']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $number = fn(string $what): string => "{$what}: write a number from 0 up to ten million, without a unit.";
+
+        return ['name.*'  => 'Give it a name of at most 120 characters.', 'pack_price.*' => $number('Price of a pack'), 'pack_amount.*' => $number('A pack holds'),
+            'stock.*'     => $number('In stock'), 'low.*' => $number('Warn below'), 'lot.*' => 'A lot has at most 60 characters.',
+            'bought_on.*' => 'Bought on: write a day that has been, as 2026-03-02.', 'keeps_months.*' => 'Keeps: write whole months, 1 to 600.'];
+    }
+
+    /**
+     * @return array<string, mixed> attributes of the supply
+     *
+     * @throws ValidationException
+     */
+    public function attributesFor(Supply $supply, UnitSystem $system): array
+    {
+        $whole = SupplySheet::example($supply->document, $supply->kind);
+        $typed = $this->input('f', []);
+        $texts = new TypedFields(SupplyFields::of($supply->document, $supply->kind), is_array($typed) ? $typed : [], $system);
+        $changed = $texts->in($whole);
+        $changed = $supply->kind === SupplyKind::Device ? Reshaping::measuring($changed) : $changed;
+        $texts->sound($changed);
+        $part = $supply->kind->part();
+        $said = $part === null ? [] : Document::value($changed, $part);
+
+        return ['document' => array_diff_key(is_array($said) ? $said : [], ['id' => 1, 'name' => 1])] + $this->plain();
+    }
+
+    /** @return array<string, mixed> */
+    private function plain(): array
+    {
+        $plain = ['name' => $this->string('name')->trim()->toString(), 'lot' => $this->string('lot')->trim()->toString(), 'bought_on' => $this->filled('bought_on') ? $this->string('bought_on')->toString() : null];
+        foreach (['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'] as $key) {
+            $plain[$key] = $this->filled($key) ? $this->float($key) : null;
+        }
+
+        return $plain;
+    }
+}

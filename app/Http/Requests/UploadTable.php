@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A table of things for the shelf, as comma-separated values. */
+final class UploadTable extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['table' => ['required', 'file', 'max:1024']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['table.required' => 'Choose a file.', 'table.*' => 'The file did not arrive whole, or is larger than 1 MB; a table of 500 rows is not.'];
+    }
+
+    public function text(): string
+    {
+        $file = $this->file('table');
+
+        return $file instanceof UploadedFile ? (string) $file->get() : '';
+    }
+}

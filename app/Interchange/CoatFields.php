@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange;
+
+use Pensilis\Colour\ColourKind;
+use Pensilis\Plan\Application;
+
+/** The values of a plan file that say how its pours are coloured: colours, mixes, regions, steps on set surfaces. */
+final readonly class CoatFields
+{
+    public const SHAPES = ['band' => 'a band', 'half' => 'a half', 'ring' => 'a ring or round patch', 'outline' => 'an outline', 'line' => 'a drawn line'];
+
+    /** What each shape of a region is told by, with what it begins with. */
+    public const SIZES = [
+        'band'    => ['angle_deg' => 0, 'from_mm' => -10, 'to_mm' => 10],
+        'half'    => ['angle_deg' => 0, 'from_mm' => 0],
+        'ring'    => ['at_mm' => [0, 0], 'inner_mm' => 0, 'outer_mm' => 15],
+        'outline' => ['at_mm' => [0, 0], 'path' => 'M0 0H20V20H0Z'],
+        'line'    => ['points_mm' => [[-20, 0], [20, 0]], 'width_mm' => 4],
+    ];
+
+    private const LABELS = ['angle_deg' => 'turned by, °', 'from_mm' => 'from', 'to_mm' => 'to', 'inner_mm' => 'inner radius', 'outer_mm' => 'outer radius', 'path' => 'outline, SVG path data in mm', 'points_mm' => 'points, right: behind; …', 'width_mm' => 'width'];
+
+    /** @param array<string, mixed> $document */
+    public function __construct(private array $document) {}
+
+    /** @return list<Field> */
+    public function all(): array
+    {
+        return array_merge(...array_map($this->colour(...), $this->keys('/colours')), ...array_map($this->coat(...), $this->keys('/pours')));
+    }
+
+    /** @return list<Field> */
+    public function colour(int $i): array
+    {
+        $at = "/colours/{$i}";
+        $name = Document::value($this->document, "{$at}/name");
+        $of = fn(string $what): string => $what . ' of ' . (is_string($name) ? $name : 'the colour');
+        $ink = Document::value($this->document, "{$at}/kind") === ColourKind::Ink->value;
+
+        return [
+            Field::of("{$at}/name", $of('Name'), FieldKind::Text),
+            Field::choice("{$at}/kind", $of('Kind'), self::words(ColourKind::cases())),
+            Field::of("{$at}/shade", $of($ink ? 'Shade of light through it' : 'Shade'), FieldKind::Shade),
+            ...($ink ? [
+                Field::optional("{$at}/through_mm", $of('Told for a drop in 10 ml and a depth'), FieldKind::Length),
+                Field::optional("{$at}/drop_ml", $of('A drop'), FieldKind::Volume),
+            ] : [Field::optional("{$at}/hides_mm", $of('Depth at which 1 % hides'), FieldKind::Length)]),
+            Field::optional("{$at}/density_g_ml", $of('Density, g/ml,'), FieldKind::Number),
+            Field::optional("{$at}/price_per_g", $of('Price for a gram'), FieldKind::Number),
+        ];
+    }
+
+    /** @return list<Field> all that one pour says */
+    public function coat(int $k): array
+    {
+        return [
+            ...$this->mix("/pours/{$k}", $this->zones($k) === [] ? 'Colour' : 'Ground'),
+            ...array_merge(...array_map(fn(int $z): array => $this->zone($k, $z), $this->zones($k)), ...[$this->moreZones($k)]),
+            ...$this->applied($k),
+        ];
+    }
+
+    /** @return list<int> */
+    public function zones(int $k): array
+    {
+        return $this->keys("/pours/{$k}/zones");
+    }
+
+    /** @return list<Field> the mix of the ground, and how regions are kept apart */
+    public function ground(int $k): array
+    {
+        return [
+            ...$this->mix("/pours/{$k}", $this->zones($k) === [] ? 'Colour' : 'Ground'),
+            ...($this->zones($k) === [] ? [] : [Field::usually("/pours/{$k}/pattern", 'The pattern', ['stays' => 'is thickened first, so that it stays', 'merges' => 'is poured thin and left to merge'])]),
+        ];
+    }
+
+    /** @return list<Field> */
+    public function zone(int $k, int $z): array
+    {
+        $at = "/pours/{$k}/zones/{$z}";
+        $shape = Document::value($this->document, "{$at}/shape");
+        $fields = [
+            Field::orNone("{$at}/shape", 'Region ' . ($z + 1), self::SHAPES, 'taken out'),
+            Field::optional("{$at}/name", 'called', FieldKind::Text),
+        ];
+        foreach (array_keys(self::SIZES[is_string($shape) ? $shape : ''] ?? []) as $key) {
+            array_push($fields, ...match ($key) {
+                'at_mm'     => [Field::optional("{$at}/at_mm/0", 'right of middle', FieldKind::Length), Field::optional("{$at}/at_mm/1", 'behind middle', FieldKind::Length)],
+                'angle_deg' => [Field::optional("{$at}/{$key}", self::LABELS[$key], FieldKind::Number)],
+                'path'      => [Field::of("{$at}/{$key}", self::LABELS[$key], FieldKind::Text)],
+                'points_mm' => [Field::of("{$at}/{$key}", self::LABELS[$key], FieldKind::Profile)],
+                'from_mm', 'inner_mm' => [Field::optional("{$at}/{$key}", self::LABELS[$key], FieldKind::Length)],
+                default => [Field::of("{$at}/{$key}", self::LABELS[$key], FieldKind::Length)],
+            });
+        }
+
+        return [...$fields, Field::optional("{$at}/share_pct", 'given, % of the coat', FieldKind::Number), ...$this->mix($at, 'of')];
+    }
+
+    /** @return list<Field> room for one region more */
+    public function moreZones(int $k): array
+    {
+        $next = count($this->zones($k));
+
+        return [Field::orNone("/pours/{$k}/zones/{$next}/shape", 'One more region', self::SHAPES, 'none')];
+    }
+
+    /** @return list<Field> */
+    public function applied(int $k): array
+    {
+        $fields = [];
+        foreach ([...$this->keys("/pours/{$k}/applied"), count($this->keys("/pours/{$k}/applied"))] as $n) {
+            $at = "/pours/{$k}/applied/{$n}";
+            $fields[] = Field::orNone("{$at}/kind", 'On its set surface', self::words(Application::cases()), 'nothing');
+            if (Document::value($this->document, "{$at}/kind") !== null) {
+                array_push(
+                    $fields,
+                    Field::optional("{$at}/says", 'it says', FieldKind::Text),
+                    Field::optional("{$at}/at_mm/0", 'right of middle', FieldKind::Length),
+                    Field::optional("{$at}/at_mm/1", 'behind middle', FieldKind::Length),
+                    Field::optional("{$at}/size_mm/0", 'wide', FieldKind::Length),
+                    Field::optional("{$at}/size_mm/1", 'high', FieldKind::Length),
+                );
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<Field> the colours of one mix, and room for one more where the plan has any */
+    private function mix(string $at, string $label): array
+    {
+        $colours = [];
+        foreach ($this->keys('/colours') as $i) {
+            $id = Document::value($this->document, "/colours/{$i}/id");
+            $name = Document::value($this->document, "/colours/{$i}/name");
+            $colours[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
+        }
+        $fields = [];
+        $parts = $this->keys("{$at}/mix");
+        foreach ($colours === [] ? [] : [...$parts, count($parts)] as $n) {
+            $fields[] = Field::orNone("{$at}/mix/{$n}/colour", $n === 0 ? $label : 'and', $colours, $n === 0 ? 'clear' : 'nothing more');
+            if ($n < count($parts)) {
+                $ink = Document::value($this->document, "{$at}/mix/{$n}/drops_per_10_ml") !== null;
+                $fields[] = $ink ? Field::of("{$at}/mix/{$n}/drops_per_10_ml", 'drops in 10 ml', FieldKind::Number) : Field::of("{$at}/mix/{$n}/pct", '% by mass', FieldKind::Number);
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @param list<ColourKind|Application> $cases
+     *
+     * @return array<string, string>
+     */
+    private static function words(array $cases): array
+    {
+        $words = [];
+        foreach ($cases as $case) {
+            $words[$case->value] = $case->words();
+        }
+
+        return $words;
+    }
+
+    /** @return list<int> */
+    private function keys(string $pointer): array
+    {
+        $list = Document::value($this->document, $pointer);
+
+        return is_array($list) ? array_map(intval(...), array_keys($list)) : [];
+    }
+}

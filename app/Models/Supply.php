@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Interchange\Document;
+use App\Interchange\Palette;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something on the shelf: what a plan file says of it, its pack and price, what is left of it. Grams, millilitres or pieces.
+ *
+ * @property int                  $id
+ * @property int                  $studio_id
+ * @property SupplyKind           $kind
+ * @property string               $name
+ * @property array<string, mixed> $document     as the plan file has it; nothing for consumables
+ * @property float|null           $pack_price
+ * @property float|null           $pack_amount
+ * @property float|null           $stock
+ * @property float|null           $low          warn below
+ * @property string               $lot
+ * @property Carbon|null          $bought_on
+ * @property int|null             $keeps_months
+ */
+final class Supply extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['kind', 'name', 'document', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
+
+    /** Price of one unit, where a pack is priced. */
+    public function unitPrice(): ?float
+    {
+        return $this->pack_price === null || $this->pack_amount === null || $this->pack_amount <= 0.0 ? null : $this->pack_price / $this->pack_amount;
+    }
+
+    public function runsLow(): bool
+    {
+        return $this->stock !== null && $this->stock <= ($this->low ?? 0.0);
+    }
+
+    /** The day until which it is to be used; null where nobody said. */
+    public function usableUntil(): ?Carbon
+    {
+        return $this->keeps_months === null ? null : $this->bought_on?->copy()->addMonthsNoOverflow($this->keeps_months);
+    }
+
+    public function isPast(): bool
+    {
+        return $this->usableUntil()?->isPast() ?? false;
+    }
+
+    /** Takes off what was used; below nothing there is nothing. */
+    public function use(float $amount): void
+    {
+        if ($this->stock !== null) {
+            $this->update(['stock' => max(0.0, $this->stock - $amount)]);
+        }
+    }
+
+    /**
+     * The document of a piece that takes this: a resin for its first one, whose id stays; a colour beside those it has; a device in
+     * place of the one before.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public function putInto(array $document): array
+    {
+        $said = $this->document;
+        $price = $this->unitPrice();
+        switch ($this->kind) {
+            case SupplyKind::Resin:
+                $id = Document::value($document, '/resins/0/id');
+
+                return Document::with($document, '/resins/0', ['id' => $id, 'name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $said);
+            case SupplyKind::Colour:
+                return Palette::with($document, $this->asColour());
+            case SupplyKind::Sealer:
+                return Document::with($document, '/sealing/school', $said['school'] ?? 'resin');
+            case SupplyKind::Device:
+                foreach (['measure_by', 'scale_step_g', 'scale_limit_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml', 'drop_ml'] as $key) {
+                    $document = isset($said[$key]) ? Document::with($document, "/studio/{$key}", $said[$key]) : Document::without($document, "/studio/{$key}");
+                }
+
+                return $document;
+            case SupplyKind::Consumable:
+                return $price === null ? $document : Document::with($document, '/studio/consumables_price', round($price, 4));
+        }
+    }
+
+    /** @return array<string, mixed> one of the `colours` of a plan file */
+    public function asColour(): array
+    {
+        $price = $this->unitPrice();
+
+        return ['id' => mb_strtolower($this->name), 'name' => $this->name] + ($price === null ? [] : ['price_per_g' => round($price, 6)]) + $this->document;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => SupplyKind::class, 'document' => 'json', 'bought_on' => 'date'];
+    }
+}
