@@ -6,16 +6,16 @@ namespace App\View;
 
 use Illuminate\Http\Request;
 
-/** How a piece is looked at: from which side the section is seen, and whether it lies turned over as it will be shown. */
+/** How a piece is looked at: from which side the section is seen, whether it lies turned over as it will be shown, and whose regions the plan shows. */
 final readonly class Gaze
 {
-    private function __construct(public int $degrees, public bool $turned) {}
+    private function __construct(public int $degrees, public bool $turned, public ?int $coat = null) {}
 
     public static function of(Request $request): self
     {
         $degrees = $request->input('from', 0);
 
-        return new self(is_numeric($degrees) ? ((int) $degrees % 360 + 360) % 360 : 0, $request->boolean('turned'));
+        return new self(is_numeric($degrees) ? ((int) $degrees % 360 + 360) % 360 : 0, $request->boolean('turned'), is_numeric($request->input('coat')) ? (int) $request->input('coat') : null);
     }
 
     public static function straight(): self
@@ -37,9 +37,9 @@ final readonly class Gaze
         return $c * $x + $s * $y;
     }
 
-    /** @return array{from?: int, turned?: int} what an address must say to look like this again */
+    /** @return array{from?: int, turned?: int, coat?: int} what an address must say to look like this again */
     public function query(): array
     {
-        return ($this->degrees === 0 ? [] : ['from' => $this->degrees]) + ($this->turned ? ['turned' => 1] : []);
+        return ($this->degrees === 0 ? [] : ['from' => $this->degrees]) + ($this->turned ? ['turned' => 1] : []) + ($this->coat === null ? [] : ['coat' => $this->coat]);
     }
 }

@@ -7,10 +7,13 @@ namespace App\View;
 use App\Interchange\Field;
 use App\Interchange\PlanFields;
 use App\Models\Piece;
+use App\Models\Supply;
+use OutOfRangeException;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Finished;
+use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
@@ -18,6 +21,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Plan\PlanAnswer;
 use Pensilis\Plan\PrepList;
 use Pensilis\Plan\PrepStep;
+use Pensilis\Plan\Viewed;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Settling\Buoyancy;
@@ -36,10 +40,12 @@ final readonly class PieceView
 
     private const SUITS = ['heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first'];
 
-    private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed'];
+    private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply'];
 
     /** Notices that need a look, but spoil nothing. */
-    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted'];
+    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share'];
+
+    private const SEEN = ['effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share', 'colour-softens'];
 
     public Plan $plan;
 
@@ -135,6 +141,32 @@ final readonly class PieceView
         return $lines;
     }
 
+    /** @return list<string> what the shelf has of resins and colours against what the whole piece takes, where it counts them */
+    public function stock(): array
+    {
+        $needs = [];
+        foreach ($this->layout()->pours ?? [] as $pour) {
+            $needs[$pour->resin->name] = ($needs[$pour->resin->name] ?? 0.0) + $pour->batch->mixed();
+            foreach ($pour->colourGrams() as $id => $grams) {
+                $name = $this->plan->colours[$id]->name;
+                $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
+            }
+        }
+        $lines = [];
+        foreach (Supply::query()->where('studio_id', $this->piece->studio_id)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(20)->get() as $one) {
+            $left = (float) $one->stock - $needs[$one->name];
+            $lines[] = sprintf(
+                '%s: the shelf has %s, the piece takes %s%s',
+                $one->name,
+                $this->figures->grams((float) $one->stock),
+                $this->figures->grams($needs[$one->name]),
+                $left < 0.0 ? '; ' . $this->figures->grams(-$left) . ' are missing.' : ($left <= ($one->low ?? 0.0) ? '; then it runs low.' : '.'),
+            ) . ($one->isPast() ? ' It is past its time: test a small mix first.' : '');
+        }
+
+        return $lines;
+    }
+
     /** @return list<Question> the questions of the verdict */
     public function verdict(): array
     {
@@ -148,6 +180,7 @@ final readonly class PieceView
             new Question('Does it stay cool?', 'stays cool', $this->about(self::COOKS), $heat, $heat ? $this->coolest() : '', $open),
             new Question('Does it fit the hours?', 'fits', $this->about(self::FITS), $heat, $heat ? $this->pace($sanded) : '', $open),
             new Question('Does it suit its use?', 'suits', $this->about(self::SUITS), $this->layout() !== null, $this->plan->purpose->service->words(), $open),
+            ...($this->isColoured() ? [new Question('Will it be seen?', 'shows', $this->about(self::SEEN), $this->layout() !== null, 'from ' . $this->plan->setup->viewed->words(), $open)] : []),
             new Question('Can it be weighed?', 'weighs', $this->about(['ratio-error', 'ratio-refused']), $this->layout() !== null, 'on ' . $this->plan->studio->device->words(), $open),
         ];
     }
@@ -164,7 +197,54 @@ final readonly class PieceView
 
     public function planDrawing(): PlanDrawing
     {
-        return new PlanDrawing($this->plan, $this->gaze, $this->piece->photograph, $this->atOdds());
+        return new PlanDrawing($this->plan, $this->gaze, $this->piece->photograph, $this->atOdds(), $this->shownCoat());
+    }
+
+    /** Whether any pour has a colour, a region or something applied on it. */
+    public function isColoured(): bool
+    {
+        return array_filter($this->plan->pours, fn(GivenPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== []) !== [];
+    }
+
+    /** How a pour is coloured. */
+    public function coat(int $k): CoatView
+    {
+        return new CoatView($this, $this->layout()->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}."), $k);
+    }
+
+    /** What a pour is coloured with, in a line. */
+    public function coatLine(int $k): string
+    {
+        $coat = $this->plan->pours[$k]->coat;
+        $parts = [$coat->zones === [] ? $coat->ground->words() : sprintf('%d %s on %s ground', count($coat->zones), count($coat->zones) === 1 ? 'region' : 'regions', $coat->ground->words())];
+        foreach ($coat->applied as $one) {
+            $parts[] = $one->application->words() . ($one->says === '' ? '' : " “{$one->says}”");
+        }
+
+        return implode('; ', $parts);
+    }
+
+    /** @return list<int> pours that have regions */
+    public function divided(): array
+    {
+        return array_keys(array_filter($this->layout()->pours ?? [], fn(LaidPour $pour): bool => $pour->coat->zones !== []));
+    }
+
+    /** The pour whose regions the plan shows: the one asked for, else the last that has any. */
+    public function shownCoat(): ?LaidPour
+    {
+        $divided = $this->divided();
+        $k = in_array($this->gaze->coat, $divided, true) ? $this->gaze->coat : ($divided[count($divided) - 1] ?? null);
+
+        return $k === null ? null : $this->layout()->pours[$k] ?? null;
+    }
+
+    /** The face that will be seen, where there is any colour to it. */
+    public function face(PlanDrawing $frame): ?FaceDrawing
+    {
+        $layout = $this->layout();
+
+        return $layout === null || !$this->isColoured() ? null : new FaceDrawing($this->plan, $layout, $frame, $this->gaze->turned || $this->plan->setup->viewed === Viewed::Bottom);
     }
 
     /** @return list<int> objects that collide, reach into the wall, stand out or lie under a fitting */

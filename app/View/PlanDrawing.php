@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Photograph;
 use Pensilis\Geometry\Section;
 use Pensilis\Plan\Fitting;
+use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Plan;
 
 /** The view from above, to scale: what is right in the section is right here, behind is up. */
@@ -22,8 +23,11 @@ final readonly class PlanDrawing
 
     public Section $rim;
 
-    /** @param list<int> $atOdds objects that are marked */
-    public function __construct(private Plan $plan, public Gaze $gaze, private ?Photograph $photograph = null, private array $atOdds = [])
+    /**
+     * @param list<int>     $atOdds objects that are marked
+     * @param LaidPour|null $coat   the pour whose regions are shown
+     */
+    public function __construct(private Plan $plan, public Gaze $gaze, private ?Photograph $photograph = null, private array $atOdds = [], private ?LaidPour $coat = null)
     {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
@@ -93,6 +97,50 @@ final readonly class PlanDrawing
             fn(Fitting $one): array => [$this->right($one->x), -$this->units($one->y), $this->units($one->radius), $one->kind],
             $this->plan->purpose->fittings,
         );
+    }
+
+    /** @return array<string, string> SVG path data of the regions, by the colour that each has in its cup */
+    public function regions(): array
+    {
+        $parcels = $this->coat?->portions->parcels;
+        if ($this->coat === null || $parcels === null || $this->coat->coat->zones === []) {
+            return [];
+        }
+        $shades = [];
+        foreach ($this->coat->portions->all as $portion) {
+            $shades[$portion->index] = $portion->recipe->swatch()->toHex();
+        }
+
+        return Mosaic::paths(
+            fn(float $y): array => array_map(fn(array $span): array => [$span[0], $span[1], $shades[$span[2]] ?? '#ffffff'], $parcels->across($y)),
+            $parcels->section->support(0.0, 1.0)[1],
+            1e3 * $this->scale,
+            $this->gaze->turned,
+        );
+    }
+
+    /** @return list<array{float, float, float, float}> edges of the regions, cut off at the wall */
+    public function regionEdges(): array
+    {
+        $edges = [];
+        foreach (array_keys($this->coat->coat->zones ?? []) as $index) {
+            foreach ($this->coat?->portions->parcels->edgesOf($index) ?? [] as [$x, $y, $toX, $toY]) {
+                $edges[] = [$this->right($x), -$this->units($y), $this->right($toX), -$this->units($toY)];
+            }
+        }
+
+        return $edges;
+    }
+
+    /** @return list<array{float, float, string}> where the names of the regions stand */
+    public function regionNames(): array
+    {
+        $names = [];
+        foreach ($this->coat?->portions->parcels->middles() ?? [] as $index => [$x, $y]) {
+            $names[] = [$this->right($x), -$this->units($y), $index < 0 ? '' : (string) $this->coat?->coat->nameOf($index)];
+        }
+
+        return $names;
     }
 
     /** @return list<DrawnObject> about the middle of the drawing, one for each copy */

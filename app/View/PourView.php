@@ -12,8 +12,10 @@ use Pensilis\Batching\Leftover;
 use Pensilis\Batching\WeighedMix;
 use Pensilis\Geometry\Vessel as Shape;
 use Pensilis\Plan\LaidPour;
+use Pensilis\Plan\Portion;
 use Pensilis\Quantity\Figure;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\Viscosity;
 use Pensilis\Scheduling\Session;
 
 /** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
@@ -21,8 +23,11 @@ final readonly class PourView
 {
     public CupSplit $cups;
 
+    public CoatView $coat;
+
     public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, private CalibratedResin $resin)
     {
+        $this->coat = new CoatView($piece, $pour, $index);
         $this->cups = CupSplit::of(
             $pour->batch,
             new CupLife($resin),
@@ -51,6 +56,54 @@ final readonly class PourView
         [$a, $b] = $this->pour->batch->measures();
 
         return [$this->piece->figures->volume($a), $this->piece->figures->volume($b)];
+    }
+
+    /** How long to let the cups thicken before they keep a line, and what that leaves of the working time; null where they need not. */
+    public function thickening(): ?string
+    {
+        $coat = $this->pour->coat;
+        $white = array_filter($this->pour->portions->all, fn(Portion $one): bool => $one->recipe->isOpaqueWhite()) !== [];
+        if (($coat->zones === [] || $coat->merges) && !$white) {
+            return null;
+        }
+        $room = $this->piece->plan->ambient->at(3600.0 * $this->startHour());
+        $line = $this->resin->thickens(Viscosity::KEEPS_A_LINE, $room) / 3600.0;
+        $end = $this->resin->thickens(Viscosity::WORKABLE, $room) / 3600.0;
+
+        return sprintf(
+            '%s after first contact the mix keeps a line, in thin cups and at the room\'s temperature; that leaves %s until it can hardly be moved. A full cup is faster.%s',
+            ucfirst($this->piece->figures->span($line)),
+            $this->piece->figures->span(max(0.0, $end - $line)),
+            $white ? ' White is best left to thicken a while before it is drawn out: usually 5 to 15 minutes with a quick resin.' : '',
+        );
+    }
+
+    /** @return array<string, float> grams of resin and colours that a mix of so many grams uses up, by name */
+    public function uses(float $mixed): array
+    {
+        $uses = [$this->pour->resin->name => $mixed];
+        $share = $this->pour->batch->mixed() > 0.0 ? $mixed / $this->pour->batch->mixed() : 0.0;
+        foreach ($this->pour->colourGrams() as $id => $grams) {
+            $uses[$this->piece->plan->colours[$id]->name] = $share * $grams * $this->piece->plan->setup->pieces;
+        }
+
+        return $uses;
+    }
+
+    /** The batch when others of the same resin are mixed with it. */
+    public function together(float $more): Batch
+    {
+        $studio = $this->piece->plan->studio;
+
+        return Batch::of($this->pour->resin, 1e-6 * $this->pour->batch->volume + $more, $studio->device, $studio->lossGrams, $studio->held, $studio->leastMix);
+    }
+
+    /** @return list<array{string, string}> A and B of a batch, by the device and by volume */
+    public function both(Batch $batch): array
+    {
+        [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
+
+        return [[$this->reading($batch, $a), $this->piece->figures->volume($aMl)], [$this->reading($batch, $b), $this->piece->figures->volume($bMl)]];
     }
 
     /** What comes of reading parts by volume off a scale; null where the label goes by weight. */
@@ -116,7 +169,7 @@ final readonly class PourView
         return match ($batch->device->unit()) {
             'g'     => $this->piece->figures->grams($amount),
             'ml'    => Figure::short($amount, 2) . ' ml',
-            default => number_format($amount) . ' ' . ($amount === 1.0 ? 'spoon' : 'spoons'),
+            default => number_format($amount) . ' ' . ($amount === 1.0 ? rtrim($batch->device->unit(), 's') : $batch->device->unit()),
         };
     }
 }

@@ -146,6 +146,29 @@ final readonly class SectionDrawing
         return $layers;
     }
 
+    /**
+     * The colours of coats as they lie along the section, through the middle.
+     *
+     * @return list<array{x: float, y: float, width: float, height: float, shade: string}>
+     */
+    public function colours(): array
+    {
+        [$c, $s] = $this->gaze->right();
+        $drawn = [];
+        foreach ($this->layout->pours ?? [] as $pour) {
+            foreach ($pour->coat->isColoured() ? $pour->portions->parcels->along(0.0, 0.0, $c, $s) : [] as [$from, $to, $index]) {
+                [$left, $right] = [min($this->x($from), $this->x($to)), max($this->x($from), $this->x($to))];
+                [$top, $bottom] = [min($this->y($pour->bottom), $this->y($pour->top)), max($this->y($pour->bottom), $this->y($pour->top))];
+                $recipe = $pour->coat->recipe($index);
+                if (!$recipe->isClear()) {
+                    $drawn[] = ['x' => $left, 'y' => $top, 'width' => round($right - $left, 2), 'height' => round($bottom - $top, 2), 'shade' => $recipe->swatch()->toHex()];
+                }
+            }
+        }
+
+        return $drawn;
+    }
+
     /** @return list<array{y: float, long: bool, label: string}> */
     public function rule(): array
     {

@@ -80,6 +80,34 @@ final readonly class TemplateDrawing
         return $drawn;
     }
 
+    /**
+     * Edges of regions and frames of what is applied, pour by pour.
+     *
+     * @return list<array{path: string, x: float, y: float, says: string, turned: bool}>
+     */
+    public function coats(): array
+    {
+        $drawn = [];
+        foreach ($this->layout->pours ?? [] as $k => $pour) {
+            $middles = $pour->portions->parcels->middles();
+            foreach ($pour->coat->zones as $n => $zone) {
+                $path = '';
+                foreach ($pour->portions->parcels->edgesOf($n) as [$x, $y, $toX, $toY]) {
+                    $path .= "M{$this->x($x)} " . round(-1e3 * $y, 2) . "L{$this->x($toX)} " . round(-1e3 * $toY, 2);
+                }
+                [$x, $y] = $middles[$n] ?? [0.0, 0.0];
+                $drawn[] = ['path' => $path, 'x' => $this->x($x), 'y' => round(-1e3 * $y, 2), 'says' => 'pour ' . ($k + 1) . ": {$zone->name}", 'turned' => false];
+            }
+            foreach ($pour->coat->applied as $one) {
+                [$left, $top, $wide, $high] = [$this->x($one->x) - 500.0 * $one->width, -1e3 * ($one->y + 0.5 * $one->height), 1e3 * $one->width, 1e3 * $one->height];
+                // As it is laid in; on a template that is mirrored it reads the other way about.
+                $drawn[] = ['path' => "M{$left} {$top}h{$wide}v{$high}h-{$wide}z", 'x' => $this->x($one->x), 'y' => round(-1e3 * $one->y, 2), 'says' => $one->says === '' ? $one->application->words() : $one->says, 'turned' => $one->isMirrored($this->plan->setup->viewed) !== $this->mirrored];
+            }
+        }
+
+        return $drawn;
+    }
+
     private function x(float $metres): float
     {
         return round(($this->mirrored ? -1e3 : 1e3) * $metres, 3);

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Interchange\Palette;
 use App\Interchange\Starters;
 
-/** Three pieces as unlike as the first version can plan: a deep block, a thin tray, a plate with heavy things. */
+/** Pieces as unlike as can be: a deep block, a thin tray, a plate with heavy things, a coloured and lettered one. */
 final class DemoPieces
 {
     private const MOLD = ['wall' => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18]];
@@ -18,7 +19,7 @@ final class DemoPieces
      */
     public static function all(string $monday): array
     {
-        return [self::tray($monday), self::plate($monday), self::block($monday)];
+        return [self::dusk($monday), self::tray($monday), self::plate($monday), self::block($monday)];
     }
 
     /** @return array<string, mixed> */
@@ -36,6 +37,42 @@ final class DemoPieces
             ]],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'max_peak_celsius' => 60,
                 'hours'          => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00'], ['days' => 'sat-sun', 'from' => '10:00', 'to' => '16:00']]],
+        ];
+    }
+
+    /**
+     * Seen from the floor of its mold: lettering first, mirrored; then the evening in bands; white behind.
+     *
+     * @return array<string, mixed>
+     */
+    private static function dusk(string $monday): array
+    {
+        $ink = fn(string $colour, float $drops): array => [['colour' => $colour, 'drops_per_10_ml' => $drops]];
+        $band = fn(string $name, int $from, int $to, array $mix): array => ['name' => $name, 'shape' => 'band', 'angle_deg' => 90, 'from_mm' => $from, 'to_mm' => $to, 'mix' => $mix];
+
+        return [
+            'format'  => 'pensilis-plan', 'version' => 1, 'title' => 'Dusk over the moor',
+            'ambient' => ['kind' => 'constant', 'celsius' => 21],
+            'vessel'  => ['shape' => 'box', 'length_mm' => 160, 'width_mm' => 100, 'height_mm' => 11, ...self::MOLD, 'viewed' => 'bottom'],
+            'resins'  => [Starters::RESINS['coat'] + ['price_per_kg' => 24]],
+            'colours' => array_map(fn(array $colour): array => $colour + ['price_per_g' => 0.4], array_values(array_filter(
+                Palette::COLOURS,
+                fn(array $colour): bool => in_array($colour['id'], ['gentian', 'moor blue', 'bracken', 'peat', 'white'], true),
+            ))),
+            'inclusions' => [],
+            'pours'      => [
+                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 10, 'applied' => [['kind' => 'lettering', 'says' => 'the hill house', 'at_mm' => [0, 26], 'size_mm' => [90, 11]]]],
+                ['resin' => 'coat', 'depth_mm' => 5, 'start_h' => 23.5, 'mix' => $ink('gentian', 0.6), 'zones' => [
+                    $band('night', 12, 60, $ink('moor blue', 0.6)),
+                    $band('last light', -14, 4, $ink('bracken', 0.6)),
+                    $band('moor', -60, -14, $ink('peat', 1.2)),
+                    ['name' => 'moon', 'shape' => 'ring', 'at_mm' => [48, 20], 'inner_mm' => 0, 'outer_mm' => 9, 'mix' => [['colour' => 'white', 'pct' => 1]]],
+                    ['name' => 'mist', 'shape' => 'line', 'points_mm' => [[-80, -14], [-30, -11], [20, -15], [80, -12]], 'width_mm' => 4, 'mix' => [['colour' => 'white', 'pct' => 0.3]]],
+                ]],
+                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 34, 'mix' => [['colour' => 'white', 'pct' => 3]]],
+            ],
+            'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'consumables_price' => 1.5,
+                'hours'          => [['days' => 'mon-sun', 'from' => '08:00', 'to' => '22:00']]],
         ];
     }
 

@@ -4,7 +4,7 @@
     <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label }}</label>
     @if($field->choices !== [])
         <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form">
-            @if($field->optional)<option value="">as usual{{ $field->usual }}</option>@endif
+            @if($field->optional)<option value="">{{ $field->empty }}</option>@endif
             @foreach($field->choices as $value => $words)
                 <option value="{{ $value }}" @selected($view->typed($field) === (string) $value)>{{ $words }}</option>
             @endforeach

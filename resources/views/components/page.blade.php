@@ -18,7 +18,7 @@
     @auth
         <nav aria-label="Places">
             <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page" @endif>Pieces</a>
-            <a href="{{ route('shelf', absolute: false) }}" @if(request()->routeIs('shelf')) aria-current="page" @endif>Shelf</a>
+            <a href="{{ route('shelf', absolute: false) }}" @if(request()->routeIs('shelf', 'supplies*')) aria-current="page" @endif>Shelf</a>
             <a href="{{ route('materials', absolute: false) }}" @if(request()->routeIs('materials')) aria-current="page" @endif>Materials</a>
             <a href="{{ route('studio', absolute: false) }}" @if(request()->routeIs('studio')) aria-current="page" @endif>Studio</a>
         </nav>

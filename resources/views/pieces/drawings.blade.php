@@ -4,6 +4,8 @@
     <input type="range" class="form-range" id="gaze-from" name="from" form="piece-form" min="0" max="345" step="15" value="{{ $view->gaze->degrees }}" aria-valuetext="{{ $view->gaze->degrees }}° round from the front">
     <output for="gaze-from">{{ $view->gaze->degrees === 0 ? 'the front' : $view->gaze->degrees . '° round' }}</output>
     <label><input type="checkbox" name="turned" value="1" form="piece-form" @checked($view->gaze->turned)> Turned over, as the floor will show it</label>
+    @if(count($view->divided()) > 1)<label>Regions of <select class="form-select form-select-sm d-inline-block w-auto" name="coat" form="piece-form">@foreach($view->divided() as $k)<option value="{{ $k }}" @selected($view->shownCoat() === $view->layout()->pours[$k])>pour {{ $k + 1 }}</option>@endforeach</select></label>@endif
+
     <span class="zoom" hidden><button type="button" class="btn btn-sm btn-outline-primary" data-zoom="in" aria-label="Nearer">+</button><button type="button" class="btn btn-sm btn-outline-primary" data-zoom="out" aria-label="Farther">−</button></span>
 </div>
 <figure class="section">
@@ -18,10 +20,12 @@
         <polygon class="empty" points="{{ $section->whole() }}"/>
         @foreach($section->layers() as $layer)
             <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
-            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
         @endforeach
+        @foreach($section->colours() as $one)<rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}" fill="{{ $one['shade'] }}"/>@endforeach
+
         @foreach($section->layers() as $layer)
             <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>
+            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
             <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
         @endforeach
         <g class="rule" aria-hidden="true">
@@ -48,6 +52,10 @@
             @php($under = $plan->underlay())
             <image class="underlay" href="{{ route('pieces.photograph.show', [$view->piece, 'of' => $plan->photographId()], false) }}" x="{{ $under['x'] }}" y="{{ $under['y'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="scale({{ $under['flip'] }} 1)" preserveAspectRatio="none"/>
         @endif
+        @foreach($plan->regions() as $shade => $path)<path class="region" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
+        @foreach($plan->regionEdges() as [$x, $y, $toX, $toY])<line class="region-edge" x1="{{ $x }}" y1="{{ $y }}" x2="{{ $toX }}" y2="{{ $toY }}"/>@endforeach
+        @foreach($plan->regionNames() as [$x, $y, $name])<text class="region-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $name }}</text>@endforeach
+
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>
         @foreach($plan->fittings() as [$x, $y, $radius, $kind])
@@ -57,4 +65,8 @@
         @foreach($plan->objects() as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
     </svg>
 </figure>
+@php($face = $view->face($plan))
+@if($face !== null)
+    @include('pieces.face')
+@endif
 <p class="quiet hint">Drag an object, or choose it and press the arrow keys: 1 mm, with Shift 10 mm. A dragged object snaps to set surfaces and whole 5 mm; with Alt it does not. Shift and a press, or the space bar, choose several.</p>

@@ -37,6 +37,7 @@
             <button class="btn btn-sm btn-outline-primary">Add</button>
         </form>
     </section>
+    @include('pieces.colours')
     <div class="settings">
         <x-fields title="Use and face" :view="$view" :fields="$view->fields->purpose()">
             <p class="quiet">Settled first: resin, thickness and the place of fittings follow from it. {{ $view->plan->purpose->service->caution() }} {{ $view->sealing() }}</p>
@@ -66,6 +67,14 @@
             @endif
             <dl class="prep">@foreach($view->prepList() as $step)<dt>{{ $step->what }}</dt><dd>{{ $step->why }}</dd>@endforeach</dl>
         </details>
+        @if($shelf->isNotEmpty())
+            <form method="post" action="{{ route('pieces.supplies.store', $view->piece, false) }}" class="inline from-shelf">
+                @csrf
+                <label for="supply">Take from the shelf</label>
+                <select class="form-select form-select-sm" id="supply" name="supply">@foreach($shelf->groupBy(fn($one) => $one->kind->title()) as $title => $some)<optgroup label="{{ $title }}">@foreach($some as $one)<option value="{{ $one->id }}">{{ $one->name }}</option>@endforeach</optgroup>@endforeach</select>
+                <button class="btn btn-sm btn-outline-primary">Take it</button>
+            </form>
+        @endif
         <x-fields title="Room" :view="$view" :fields="$view->fields->room()"/>
         <x-fields title="Bench and hours" :view="$view" :fields="$view->fields->studio()">
             <p class="quiet">Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Take the days out to drop a line. Start as 2026-03-02T18:00.</p>

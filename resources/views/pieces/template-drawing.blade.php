@@ -1,6 +1,10 @@
 <svg xmlns="http://www.w3.org/2000/svg" width="{{ $drawing->width }}mm" height="{{ $drawing->height }}mm" viewBox="{{ $drawing->left() }} {{ $drawing->top() }} {{ $drawing->width }} {{ $drawing->height }}" fill="none" stroke="#0f3b45" stroke-width="0.3" font-family="sans-serif" role="img" aria-label="Placement template of {{ $title }}, full size">
     <polygon points="{{ $drawing->points($drawing->rim) }}"/>
     <path d="M-6 0H6M0 -6V6"/>
+    @foreach($drawing->coats() as $one)
+        <path d="{{ $one['path'] }}" stroke-width="0.25" stroke-dasharray="2 1"/>
+        <text transform="translate({{ $one['x'] }} {{ $one['y'] + 1 }})@if($one['turned']) scale(-1 1)@endif" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $one['says'] }}</text>
+    @endforeach
     @foreach($drawing->objects() as $object)
         <polygon points="{{ $object['points'] }}" stroke-width="0.4"/>
         <path d="M{{ $object['x'] - 1.5 }} {{ $object['y'] }}h3M{{ $object['x'] }} {{ $object['y'] - 1.5 }}v3"/>

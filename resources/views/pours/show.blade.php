@@ -20,6 +20,63 @@
         </ul>
         @if($view->piece->plan->costs->areKnown())<p>This pour costs {{ number_format($view->piece->plan->costs->ofPour($view->pour, $view->piece->plan->setup->pieces), 2) }}, with resin that is lost or held back and consumables.</p>@endif
     </section>
+    @if($view->coat->cupLines() !== [])
+        <section aria-labelledby="cups">
+            <h2 id="cups">Cups</h2>
+            <div class="wide-table" tabindex="0" role="region" aria-label="Cups, scrolls sideways">
+                <table class="kinds cups">
+                    <thead><tr><th scope="col">Cup</th><th scope="col" class="num">Mix in it</th><th scope="col">Stir in</th><th scope="col">Fills</th><th scope="col">Pour</th></tr></thead>
+                    <tbody>
+                        @foreach($view->coat->cupLines() as $cup)
+                            <tr>
+                                <th scope="row"><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $cup->swatch }}"/></svg> {{ $cup->name }}</th>
+                                <td class="num act">{{ $cup->amount }}</td>
+                                <td>@forelse($cup->doses as $dose)<div>{{ $dose }}</div>@empty nothing: it stays clear @endforelse</td>
+                                <td>{{ $cup->fills }}</td><td>{{ $cup->from }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+            <p class="quiet">Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint counts too. Fold flakes in slowly. The clear that a mother tint brings is part of its cup. What cup and stick keep comes on top, in the same shares.</p>
+            <ul>
+                @if($view->coat->isTraced())<li>Against yellowing: {{ $view->coat->trace() }}, through a mother tint.</li>@endif
+                @if($view->thickening() !== null)<li><strong>Thicken first.</strong> {{ $view->thickening() }}</li>@endif
+                @if(count($view->pour->portions->all) > 1)<li>{{ $view->pour->coat->merges ? 'Poured thin, neighbours run together and the larger one invades.' : 'A clear line between two keeps them apart; a drawn line creeps downhill on a bench that slopes.' }} An invaded region is not restored by clear poured over it.</li>@endif
+            </ul>
+            @if($view->coat->darkening() !== [])
+                <h3>Or out of one cup, darkened step by step</h3>
+                <ol>@foreach($view->coat->darkening() as $line)<li>{{ $line }}</li>@endforeach</ol>
+            @endif
+        </section>
+    @endif
+    @if($view->pour->coat->applied !== [])
+        <section aria-labelledby="applied">
+            <h2 id="applied">On its set surface</h2>
+            @foreach($view->pour->coat->applied as $one)
+                <h3>{{ ucfirst($one->application->words()) }}@if($one->says !== '') “{{ $one->says }}”@endif</h3>
+                <p>{{ $view->piece->figures->place($one->x, $one->y) }}, {{ $view->piece->figures->length($one->width) }} wide and {{ $view->piece->figures->length($one->height) }} high. {{ $one->isMirrored($view->piece->plan->setup->viewed) ? 'Lay it mirrored: it is read from the floor.' : ($one->application->reads() ? 'Lay it as it reads: it is read from ' . $view->piece->plan->setup->viewed->words() . '.' : '') }}</p>
+                <p>Ready {{ $one->application->readiness() }}@if($one->application->drying() > 0); it dries {{ $view->piece->figures->span($one->application->drying()) }} before a coat may cover it, or as its label says @endif.</p>
+                <ol>@foreach($one->application->checks() as $check)<li>{{ ucfirst($check) }}</li>@endforeach</ol>
+            @endforeach
+        </section>
+    @endif
+    @if($others->isNotEmpty())
+        <details @if($shared !== null) open @endif>
+            <summary><h2>Mix for another piece with it</h2></summary>
+            <form method="get" action="{{ route('pours.show', [$piece, $view->index], false) }}" class="inline">
+                <label for="with">The other piece</label>
+                <select class="form-select form-select-sm" id="with" name="with">@foreach($others as $other)<option value="{{ $other->id }}" @selected($shared?->other->piece->id === $other->id)>{{ $other->title }}</option>@endforeach</select>
+                @foreach($shared?->fitting ?? [] as $k => $fits)<label><input type="checkbox" name="also[]" value="{{ $k }}" @checked(in_array((string) $k, (array) request('also'), true))> its pour {{ $k + 1 }}, {{ $figures->volume($fits->batch->volume) }}</label>@endforeach
+                <button class="btn btn-sm btn-outline-primary">Show it</button>
+            </form>
+            @if($shared !== null && $shared->fitting === [])<p class="quiet">None of its pours is of the same resin and colour.</p>@endif
+            @if($shared?->batch !== null)
+                @php([[$jointA, $jointAMl], [$jointB, $jointBMl]] = $view->both($shared->batch))
+                <p role="status" class="said">Together: A {{ $jointA }} ({{ $jointAMl }}), B {{ $jointB }} ({{ $jointBMl }}), {{ $figures->mass($shared->batch->mixed()) }} in all; of it {{ $figures->volume($shared->batch->volume - 1e6 * $shared->more) }} for this piece and {{ $figures->volume(1e6 * $shared->more) }} for {{ $shared->other->piece->title }}. The device can hide a ratio error of {{ number_format($shared->batch->ratioErrorPercent(), 1) }} %.</p>
+            @endif
+        </details>
+    @endif
     <div class="columns">
         <section aria-labelledby="check">
             <h2 id="check">Is the cup right?</h2>

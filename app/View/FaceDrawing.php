@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Pensilis\Geometry\Section;
+use Pensilis\Plan\Appearance;
+use Pensilis\Plan\Layout;
+use Pensilis\Plan\Plan;
+
+/** What will be seen, looking straight at a face: colours of coats, objects through them, what is applied between them. */
+final readonly class FaceDrawing
+{
+    private Appearance $appearance;
+
+    public Section $rim;
+
+    public function __construct(private Plan $plan, private Layout $layout, private PlanDrawing $frame, public bool $fromFloor)
+    {
+        $this->appearance = Appearance::of($plan, $layout, $fromFloor);
+        $this->rim = $plan->vessel->shape->sectionAt($fromFloor ? 0.0 : $layout->level());
+    }
+
+    /** @return array<string, string> SVG path data by colour */
+    public function paths(): array
+    {
+        $half = $this->rim->support(0.0, 1.0)[1];
+
+        return Mosaic::paths(function (float $y): array {
+            $row = [];
+            foreach ($this->appearance->row($y) as [$from, $to, $shade]) {
+                $row[] = [$from, $to, $shade->toHex()];
+            }
+
+            return $row;
+        }, $half, 1e3 * $this->frame->scale, $this->fromFloor);
+    }
+
+    /** SVG points of the face, or of an object in it. */
+    public function points(Section $section, float $x = 0.0, float $y = 0.0): string
+    {
+        return implode(' ', array_map(fn(array $p): string => $this->across($x + $p[0]) . ',' . -$this->frame->units($y + $p[1]), $section->rim()));
+    }
+
+    /** @return list<array{points: string, name: string, shows: float}> with the share of its contrast that is left */
+    public function objects(): array
+    {
+        $drawn = [];
+        foreach ($this->plan->inclusions as $object) {
+            foreach ($object->places as [$x, $y]) {
+                $drawn[] = ['points' => $this->points($object->solid->footprint(), $x, $y), 'name' => $object->name(), 'shows' => $this->appearance->showsOf($object)];
+            }
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<array{x: float, y: float, size: float, says: string, shows: float, backward: bool}> lettering as it will read */
+    public function lettering(): array
+    {
+        $drawn = [];
+        foreach ($this->layout->pours as $k => $pour) {
+            foreach ($pour->coat->applied as $one) {
+                if ($one->says !== '') {
+                    $drawn[] = ['x' => $this->across($one->x), 'y' => -$this->frame->units($one->y), 'size' => max(6.0, $this->frame->units($one->height)), 'says' => $one->says,
+                        'shows'     => $this->appearance->before($one->x, $one->y, $pour->top)->showThrough(),
+                        // Laid to read from the floor, it reads backward from the open side, and the other way about.
+                        'backward' => $one->application->reads() && $one->isMirrored($this->plan->setup->viewed) !== $this->fromFloor];
+                }
+            }
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<string> how deep each object looks */
+    public function depths(Figures $figures): array
+    {
+        return array_map(fn($object): string => sprintf(
+            '%s %s below the face looks %s deep',
+            $object->name(),
+            $figures->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
+            $figures->length($this->appearance->apparentDepth($object)),
+        ), $this->plan->inclusions);
+    }
+
+    private function across(float $metres): float
+    {
+        return ($this->fromFloor ? -1.0 : 1.0) * $this->frame->units($metres);
+    }
+}
