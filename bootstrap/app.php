@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
 use Illuminate\Foundation\Application;
@@ -15,6 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [PlainOldInput::class]);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in', absolute: false));
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
     })

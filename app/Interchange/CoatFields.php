@@ -57,7 +57,7 @@ final readonly class CoatFields
     public function coat(int $k): array
     {
         return [
-            ...$this->mix("/pours/{$k}", $this->zones($k) === [] ? 'Colour' : 'Ground'),
+            ...$this->ground($k),
             ...array_merge(...array_map(fn(int $z): array => $this->zone($k, $z), $this->zones($k)), ...[$this->moreZones($k)]),
             ...$this->applied($k),
         ];

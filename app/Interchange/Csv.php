@@ -37,7 +37,7 @@ final class Csv
         rewind($memory);
         $rows = [];
         while (($row = fgetcsv($memory, null, $separator, '"', '')) !== false) {
-            $cells = array_map(fn(?string $cell): string => self::plain(trim((string) $cell)), $row);
+            $cells = array_map(fn(?string $cell): string => trim(self::plain(trim((string) $cell))), $row);
             if (implode('', $cells) !== '') {
                 $rows[] = array_values($cells);
             }

@@ -51,7 +51,7 @@ final class PensilisProvider extends ServiceProvider
         Route::bind('goneSupply', fn(string $id): Supply => Supply::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
         RateLimiter::for('account', fn(Request $request): array => [
             Limit::perMinute(20)->by('address:' . $request->ip()),
-            Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString())),
+            Limit::perMinute(5)->by('account:' . (is_string($email = $request->input('email')) ? mb_strtolower($email) : '')),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Studio;
 use App\Models\User;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use LogicException;
 
@@ -21,5 +22,13 @@ abstract class Controller
     protected function studio(): Studio
     {
         return $this->member()->loadMissing('studio')->studio;
+    }
+
+    /** A text that an address or a form says; nothing where it says a list. */
+    protected static function said(Request $request, string $name): string
+    {
+        $said = $request->input($name);
+
+        return is_string($said) ? trim($said) : '';
     }
 }

@@ -20,7 +20,7 @@ final class FindingController extends Controller
         try {
             $known = StudioKinds::of($this->studio());
             $finding = $this->studio()->findings()->make($request->finding($known));
-            abort_unless($request->string('kind')->toString() === '' || isset($known->kinds[$finding->kind]), 404);
+            abort_unless(self::said($request, 'kind') === '' || isset($known->kinds[$finding->kind]), 404);
             // What cannot be is refused before it is kept: pores and skeleton must fit together.
             $known->with($finding);
         } catch (UnreadableQuantity $refusal) {

@@ -16,7 +16,7 @@ final class HeatController extends Controller
 {
     public function show(Request $request, Piece $piece, Answers $answers): Response
     {
-        $asked = $request->string('of')->toString();
+        $asked = self::said($request, 'of');
         if ($asked !== '' && $asked !== $piece->fingerprint()) {
             return response()->noContent();
         }

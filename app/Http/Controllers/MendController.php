@@ -17,7 +17,7 @@ final class MendController extends Controller
 {
     public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
-        [$code, $pointer] = [$request->string('code')->toString(), $request->string('pointer')->toString()];
+        [$code, $pointer] = [self::said($request, 'code'), self::said($request, 'pointer')];
         foreach ((new PieceView($piece, $this->studio()->units, $answers->kept($piece)))->notices() as $notice) {
             if ($notice->mend !== null && $notice->code === $code && $notice->pointer === $pointer) {
                 $changed = Document::with($piece->document, $notice->mend->pointer, $notice->mend->value);

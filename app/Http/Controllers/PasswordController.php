@@ -32,13 +32,13 @@ final class PasswordController extends Controller
 
     public function edit(Request $request, string $token): View
     {
-        return view('account.new-password', ['token' => $token, 'email' => $request->string('email')->toString()]);
+        return view('account.new-password', ['token' => $token, 'email' => self::said($request, 'email')]);
     }
 
     public function update(NewPassword $request): RedirectResponse
     {
         $status = Password::reset(
-            $request->safe(['email', 'password', 'token']) + ['password_confirmation' => $request->string('password_confirmation')->toString()],
+            $request->safe(['email', 'password', 'token']) + ['password_confirmation' => self::said($request, 'password_confirmation')],
             fn(User $user, string $password): bool => $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save(),
         );
         if ($status !== Password::PASSWORD_RESET) {

@@ -32,7 +32,7 @@ final class PourController extends Controller
         $vessels = $last instanceof Mixing && $last->over_g > 0.0 ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all() : [];
         $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), array_values($vessels))));
 
-        $other = $request->filled('with') ? $this->studio()->pieces()->find($request->string('with')->toString()) : null;
+        $other = $request->filled('with') ? $this->studio()->pieces()->find(self::said($request, 'with')) : null;
         $shared = $other instanceof Piece && $other->id !== $piece->id ? SharedMix::of($view, new PieceView($other, $this->studio()->units, $answers->kept($other)), array_filter((array) $request->query('also', []), is_numeric(...))) : null;
 
         return view('pours.show', [

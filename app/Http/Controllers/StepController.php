@@ -14,7 +14,7 @@ final class StepController extends Controller
     public function store(Request $request, Piece $piece): RedirectResponse
     {
         $request->validate(['step' => ['required', 'in:back,forth']], ['step.*' => 'Say back or forth.']);
-        $back = $request->string('step')->toString() === 'back';
+        $back = self::said($request, 'step') === 'back';
         $moved = $piece->step($back ? -1 : 1);
 
         return redirect()->route('pieces.show', $piece)->with('said', match (true) {

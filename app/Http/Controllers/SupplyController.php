@@ -8,6 +8,7 @@ use App\Http\Requests\EditSupply;
 use App\Interchange\SupplyFields;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\View\SupplyView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -44,7 +45,7 @@ final class SupplyController extends Controller
 
     public function edit(Supply $supply): View
     {
-        return view('shelf.supply', ['supply' => $supply, 'fields' => SupplyFields::of($supply->document, $supply->kind), 'system' => $this->studio()->units]);
+        return view('shelf.supply', ['view' => new SupplyView($supply, $this->studio()->units)]);
     }
 
     public function update(EditSupply $request, Supply $supply): RedirectResponse

@@ -18,13 +18,13 @@ final class TemplateController extends Controller
     {
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
         $drawing = $view->template($request->boolean('mirrored'));
-        if ($request->string('as')->toString() === 'pdf') {
+        if (self::said($request, 'as') === 'pdf') {
             return response(TemplatePdf::of($drawing, $piece->title, $this->studio()->units), 200, [
                 'Content-Type'        => 'application/pdf',
                 'Content-Disposition' => 'attachment; filename="template.pdf"',
             ]);
         }
-        if ($request->string('as')->toString() !== 'svg') {
+        if (self::said($request, 'as') !== 'svg') {
             return response()->view('pieces.template', ['view' => $view, 'drawing' => $drawing]);
         }
 

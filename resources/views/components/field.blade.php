@@ -1,18 +1,18 @@
-@props(['view', 'field', 'hide' => false])
+@props(['view', 'field', 'hide' => false, 'form' => 'piece-form'])
 @php($refused = $errors->has("f.{$field->pointer}"))
 <div class="field">
     <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label }}</label>
     @if($field->choices !== [])
-        <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form">
+        <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}">
             @if($field->optional)<option value="">{{ $field->empty }}</option>@endif
             @foreach($field->choices as $value => $words)
                 <option value="{{ $value }}" @selected($view->typed($field) === (string) $value)>{{ $words }}</option>
             @endforeach
         </select>
     @elseif($field->isLong())
-        <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form" rows="3" spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
+        <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" rows="3" spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
     @else
-        <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="piece-form" autocomplete="off"
+        <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" autocomplete="off"
                value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif maxlength="200">
     @endif
     @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif

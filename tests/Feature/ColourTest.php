@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\CoatRecipe;
+use App\Models\Piece;
+use App\Models\Studio;
+use Tests\Plans;
+
+beforeEach(function (): void {
+    $this->user = $this->member();
+    $this->actingAs($this->user);
+    $this->piece = $this->pieceOf($this->user, Plans::coloured());
+    $this->type = fn(array $typed) => $this->from("/pieces/{$this->piece->id}")->patch("/pieces/{$this->piece->id}", ['f' => $typed]);
+    $this->coat = fn(int $k): array => $this->piece->refresh()->document['pours'][$k];
+});
+
+it('takes colours from the palette and the shelf, and lets go of those that are not mixed', function (): void {
+    $this->user->studio->supplies()->create(['kind' => 'colours', 'name' => 'Heather tint', 'document' => ['kind' => 'ink', 'shade' => '#9a5a8c'], 'pack_price' => 8, 'pack_amount' => 20]);
+    $supply = $this->user->studio->supplies()->sole();
+    $this->post("/pieces/{$this->piece->id}/colours", ['colour' => 'ochre'])->assertSessionHasNoErrors();
+    $this->post("/pieces/{$this->piece->id}/colours", ['colour' => "shelf-{$supply->id}"])->assertSessionHasNoErrors();
+    $colours = $this->piece->refresh()->document['colours'];
+    expect(array_column($colours, 'name'))->toBe(['Blue ink', 'Orange ink', 'Green ink', 'White paste', 'Sand', 'Ochre powder', 'Heather tint'])
+        ->and($colours[6]['price_per_g'])->toEqual(0.4);
+    $this->delete("/pieces/{$this->piece->id}/colours/5")->assertSessionHasNoErrors();
+    expect(array_column($this->piece->refresh()->document['colours'], 'name'))->not->toContain('Ochre powder');
+});
+
+it('begins a mix, a region and lettering by one choice, and takes them out by taking the choice back', function (): void {
+    ($this->type)(['/pours/0/mix/0/colour' => 'blue'])->assertSessionHasNoErrors();
+    expect(($this->coat)(0)['mix'])->toBe([['colour' => 'blue', 'drops_per_10_ml' => 0.3]]);
+    ($this->type)(['/pours/0/mix/0/colour' => 'white']);
+    expect(($this->coat)(0)['mix'])->toBe([['colour' => 'white', 'pct' => 0.3]]);
+    foreach (['band' => ['angle_deg', 'from_mm', 'to_mm'], 'half' => ['angle_deg', 'from_mm'], 'ring' => ['at_mm', 'inner_mm', 'outer_mm'], 'outline' => ['at_mm', 'path'], 'line' => ['points_mm', 'width_mm']] as $shape => $keys) {
+        ($this->type)(['/pours/0/zones/0/shape' => $shape])->assertSessionHasNoErrors();
+        expect(array_keys(($this->coat)(0)['zones'][0]))->toEqualCanonicalizing(['shape', ...$keys]);
+        $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('Region 1');
+    }
+    ($this->type)(['/pours/0/zones/0/points_mm' => '-20 mm: 5 mm; 0 mm: 8 mm; 20 mm: 1/2 in'])->assertSessionHasNoErrors();
+    expect(($this->coat)(0)['zones'][0]['points_mm'])->toEqual([[-20, 5], [0, 8], [20, 12.7]]);
+    ($this->type)(['/pours/0/applied/0/kind' => 'lettering'])->assertSessionHasNoErrors();
+    ($this->type)(['/pours/0/applied/0/says' => 'the hill house']);
+    expect(($this->coat)(0)['applied'][0])->toEqualCanonicalizing(['kind' => 'lettering', 'says' => 'the hill house', 'size_mm' => [40, 10], 'at_mm' => [0, 0]]);
+    ($this->type)(['/pours/0/zones/0/shape' => '', '/pours/0/applied/0/kind' => '', '/pours/0/mix/0/colour' => ''])->assertSessionHasNoErrors();
+    expect(($this->coat)(0))->not->toHaveKeys(['zones', 'applied', 'mix']);
+});
+
+it('keeps found pours from being coloured until they are kept', function (): void {
+    $piece = $this->pieceOf($this->user);
+    $this->get("/pieces/{$piece->id}")->assertSee('Colours lie in pours')->assertDontSee('One more colour');
+    $this->post("/pieces/{$piece->id}/pours");
+    $this->get("/pieces/{$piece->id}")->assertSee('One more colour');
+});
+
+it('draws regions on the plan, in the section, on the face and on the template', function (): void {
+    $page = $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('Will it be seen?')->getContent();
+    expect($page)->toContain('class="region"')->toContain('class="region-edge"')->toContain('class="coloured"')->toContain('>left</text>')
+        ->and(substr_count($page, 'class="seen"'))->toBeGreaterThan(2);
+    $template = $this->get("/pieces/{$this->piece->id}/template?as=svg")->assertOk()->getContent();
+    expect($template)->toContain('pour 3: left')->toContain('stroke-dasharray');
+    $this->get("/pieces/{$this->piece->id}/template?as=pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    // A clear piece has neither.
+    $clear = $this->pieceOf($this->user, Plans::coneWithPours());
+    $this->get("/pieces/{$clear->id}")->assertDontSee('Will it be seen?')->assertDontSee('class="region"', false);
+});
+
+it('shows the regions of the pour that is asked for', function (): void {
+    ($this->type)(['/pours/0/zones/0/shape' => 'half']);
+    $this->get("/pieces/{$this->piece->id}")->assertSee('>middle</text>', false)->assertSee('<option value="2" selected', false);
+    $this->get("/pieces/{$this->piece->id}?coat=0")->assertDontSee('>middle</text>', false)->assertSee('<option value="0" selected', false);
+});
+
+it('lays lettering mirrored where the floor is the seen face, in the plan\'s words, on the template and on the sheet', function (): void {
+    ($this->type)(['/pours/0/applied/0/kind' => 'lettering']);
+    ($this->type)(['/pours/0/applied/0/says' => 'the hill house']);
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('Lay it as it reads')->assertSee('Press from the middle outward');
+    expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->not->toContain('scale(-1 1)');
+    ($this->type)(['/vessel/viewed' => 'bottom']);
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('Lay it mirrored: it is read from the floor.');
+    expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->toMatch('/scale\(-1 1\)" [^>]*>the hill house/')
+        // On the mirrored template, and seen from the floor, it reads as it should.
+        ->and($this->get("/pieces/{$this->piece->id}/template?as=svg&mirrored=1")->getContent())->not->toContain('scale(-1 1)')
+        ->and($this->get("/pieces/{$this->piece->id}")->getContent())->toMatch('/class="lettering"[^>]*translate\([^)]*\)" *>the hill house/');
+    $this->get("/pieces/{$this->piece->id}?heat=1");
+    $this->get("/pieces/{$this->piece->id}/sheet")->assertOk()->assertSee('“the hill house” on pour 1, mirrored');
+});
+
+it('tells each cup, in drops, in grams or through a mother tint', function (): void {
+    // 34 mm over three bands: about 63 ml on either side, at 0.1 drops in 10 ml less than a drop.
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertOk()->assertSeeInOrder(['Cups', 'left', 'mother tint', 'middle', 'right'])->assertSee('Thicken first.');
+    ($this->type)(['/pours/2/zones/0/mix/0/drops_per_10_ml' => '2', '/pours/2/zones/1/mix/0/colour' => 'sand']);
+    $page = $this->get("/pieces/{$this->piece->id}/pours/2")->getContent();
+    expect($page)->toMatch('/1\d drops of blue ink/')->toMatch('/\d+ g of sand/');
+    ($this->type)(['/pours/2/pattern' => 'merges']);
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Thicken first.')->assertSee('the larger one invades');
+});
+
+it('darkens one cup where regions differ in the dose alone', function (): void {
+    ($this->type)(['/pours/2/zones/1/mix/0/colour' => 'blue']);
+    ($this->type)(['/pours/2/zones/1/mix/0/drops_per_10_ml' => '0.6', '/pours/2/zones/2/mix/0/drops_per_10_ml' => '1.2']);
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder(['Or out of one cup', 'Into the', 'that are left', 'of blue ink']);
+});
+
+it('puts a trace of blue into what is clear, where that is chosen', function (): void {
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertDontSee('Against yellowing');
+    ($this->type)(['/purpose/yellowing' => 'first']);
+    // 89.06 ml at 0.02 drops in 10 ml.
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('0.18 drops of blue or violet ink for 96.2 g of clear mix');
+    $this->get("/pieces/{$this->piece->id}/pours/1")->assertDontSee('Against yellowing');
+});
+
+it('carries recipes from coat to coat and to the next piece', function (): void {
+    $this->put("/pieces/{$this->piece->id}/pours/1/recipe", ['from' => 'pour-2'])->assertSessionHasNoErrors();
+    expect(($this->coat)(1)['zones'])->toBe(($this->coat)(2)['zones'])->and(($this->coat)(1)['depth_mm'])->toBe(12);
+    $this->post("/pieces/{$this->piece->id}/pours/2/recipe", ['name' => 'Three bands'])->assertSessionHasNoErrors();
+    $recipe = $this->user->studio->recipes()->sole();
+    expect(array_column($recipe->document['colours'], 'id'))->toBe(['blue', 'green']);
+    $next = $this->pieceOf($this->user, Plans::coneWithPours());
+    $this->get("/pieces/{$next->id}")->assertSee('Three bands');
+    $this->put("/pieces/{$next->id}/pours/0/recipe", ['from' => (string) $recipe->id])->assertSessionHasNoErrors();
+    expect($next->refresh()->document['pours'][0]['zones'])->toBe(($this->coat)(2)['zones'])
+        ->and(array_column($next->document['colours'], 'id'))->toBe(['blue', 'green'])
+        ->and(CoatRecipe::of($next->document, 9))->toBeNull();
+    $this->delete("/recipes/{$recipe->id}");
+    expect($this->user->studio->recipes()->count())->toBe(0);
+});
+
+it('mixes for two pieces at once', function (): void {
+    $other = $this->pieceOf($this->user, Plans::changed(['/title' => 'The twin'], Plans::coneWithPours()));
+    $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}")->assertOk()->assertSee('its pour 1, 89 ml')->assertDontSee('Together: A');
+    // Twice 89.06 ml at 1.08 and 4 g for the cup: 196.4 g, of which 100 of 145 parts are 135.4.
+    $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}&also[]=0")->assertSee('Together: A 135.4 g')->assertSee('The twin');
+    // A divided coat has its own cups.
+    $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}")->assertSee('None of its pours is of the same resin and colour.');
+});
+
+it('refuses what cannot be typed, says where, and keeps it', function (array $typed, string $field, string $says): void {
+    $before = $this->piece->document;
+    ($this->type)($typed)->assertSessionHasErrors("f.{$field}")->assertSessionHasInput('f');
+    expect(session('errors')->first("f.{$field}"))->toContain($says)
+        ->and($this->piece->refresh()->document)->toBe($before);
+})->with([
+    'a dose of words'       => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => 'a few'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'a few'],
+    'a dose of nothing'     => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '0'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
+    'a dose below nothing'  => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '-1'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
+    'a dose of a bucket'    => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '5000'], '/pours/2/zones/0/mix/0/drops_per_10_ml', '100 or less'],
+    'no dose'               => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => ''], '/pours/2/zones/0/mix/0/drops_per_10_ml', '1.4'],
+    'a share of words'      => [['/pours/2/zones/0/share_pct' => 'half'], '/pours/2/zones/0/share_pct', 'half'],
+    'a share above all'     => [['/pours/2/zones/0/share_pct' => '140'], '/pours/2/zones/0/share_pct', '100 or less'],
+    'a share of nothing'    => [['/pours/2/zones/0/share_pct' => '0'], '/pours/2/zones/0/share_pct', 'above 0'],
+    'an unknown colour'     => [['/pours/2/zones/0/mix/0/colour' => 'mauve'], '/pours/2/zones/0/mix/0/colour', 'mauve'],
+    'an unknown shape'      => [['/pours/2/zones/0/shape' => 'star'], '/pours/2/zones/0/shape', 'star'],
+    'an unknown pattern'    => [['/pours/2/pattern' => 'swirls'], '/pours/2/pattern', 'swirls'],
+    'a turn of words'       => [['/pours/2/zones/0/angle_deg' => 'a bit'], '/pours/2/zones/0/angle_deg', 'a bit'],
+    'a turn too far'        => [['/pours/2/zones/0/angle_deg' => '700'], '/pours/2/zones/0/angle_deg', '360 or less'],
+    'a width in kilograms'  => [['/pours/2/zones/0/to_mm' => '5 kg'], '/pours/2/zones/0/to_mm', 'kg'],
+    'no colour at all'      => [['/colours/0/shade' => 'blue'], '/colours/0/shade', '#3a6f8c'],
+    'half a colour'         => [['/colours/0/shade' => '#12'], '/colours/0/shade', '#3a6f8c'],
+    'a colour with no name' => [['/colours/0/name' => ''], '/colours/0/name', 'a few words'],
+    'a drop of a litre'     => [['/colours/0/drop_ml' => '1 l'], '/colours/0/drop_ml', '1 or less'],
+    'weightless colour'     => [['/colours/0/density_g_ml' => '0'], '/colours/0/density_g_ml', 'above 0'],
+    'a price below nothing' => [['/colours/0/price_per_g' => '-2'], '/colours/0/price_per_g', '0 or more'],
+    'an object\'s shade'    => [['/inclusions/0/material/shade' => 'brown'], '/inclusions/0/material/shade', '#3a6f8c'],
+    'unknown yellowing'     => [['/purpose/yellowing' => 'some'], '/purpose/yellowing', 'some'],
+    'bent light'            => [['/resins/0/refractive_index' => '9'], '/resins/0/refractive_index', '3 or less'],
+    'unknown step'          => [['/pours/0/applied/0/kind' => 'gold foil'], '/pours/0/applied/0/kind', 'gold foil'],
+]);
+
+it('tells what is wrong with a region as a whole at the region', function (): void {
+    ($this->type)(['/pours/2/zones/0/to_mm' => '-60 mm'])->assertSessionHasErrors('f./pours/2/zones/0');
+    expect(session('errors')->first('f./pours/2/zones/0'))->toContain('width of the band');
+    ($this->type)(['/pours/2/zones/0/share_pct' => '70', '/pours/2/zones/1/share_pct' => '70'])->assertSessionHasErrors('f./pours/2/zones');
+    expect(session('errors')->first('f./pours/2/zones'))->toContain('add up to 140 %');
+});
+
+it('refuses colours and recipes that are not there', function (string $method, string $path, array $said, string $field): void {
+    $before = $this->piece->document;
+    $this->from("/pieces/{$this->piece->id}")->{$method}("/pieces/{$this->piece->id}{$path}", $said)->assertSessionHasErrors($field);
+    expect($this->piece->refresh()->document)->toBe($before);
+})->with([
+    'a colour nobody has'      => ['post', '/colours', ['colour' => 'mauve'], 'colour'],
+    'no colour'                => ['post', '/colours', [], 'colour'],
+    'a list for a colour'      => ['post', '/colours', ['colour' => ['ochre']], 'colour'],
+    'a colour that is mixed'   => ['delete', '/colours/0', [], 'colour'],
+    'a recipe nobody has'      => ['put', '/pours/0/recipe', ['from' => '77'], 'from'],
+    'a pour that is not there' => ['put', '/pours/0/recipe', ['from' => 'pour-30'], 'from'],
+    'a recipe by a word'       => ['put', '/pours/0/recipe', ['from' => 'that one'], 'from'],
+    'a recipe without a name'  => ['post', '/pours/2/recipe', ['name' => ''], 'name'],
+    'a thing not on the shelf' => ['post', '/supplies', ['supply' => 99], 'supply'],
+]);
+
+it('refuses files that colour what cannot be, with the place', function (array $changes, string $pointer): void {
+    $text = json_encode(Plans::changed($changes, Plans::coloured()));
+    $this->from('/pieces')->post('/pieces/files', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('a.pensilis.json', (string) $text)])->assertSessionHasErrors();
+    expect(implode("\n", session('errors')->all()))->toContain($pointer)
+        ->and(Piece::query()->count())->toBe(1);
+})->with([
+    'an unknown kind'     => [['/colours/0/kind' => 'glow'], '/colours/0/kind'],
+    'a shade of words'    => [['/colours/0/shade' => 'red'], '/colours/0/shade'],
+    'a band without ends' => [['/pours/0/zones' => [['shape' => 'band']]], '/pours/0/zones/0'],
+    'thirteen regions'    => [['/pours/0/zones' => array_fill(0, 13, ['shape' => 'half'])], '/pours/0/zones'],
+    'a key of its own'    => [['/pours/0/zones' => [['shape' => 'half', 'glow' => 1]]], '/pours/0/zones/0/glow'],
+    'a line of one point' => [['/pours/0/zones' => [['shape' => 'line', 'points_mm' => [[0, 0]], 'width_mm' => 2]]], '/pours/0/zones/0/points_mm'],
+    'a book of lettering' => [['/pours/0/applied' => [['kind' => 'lettering', 'says' => str_repeat('hill ', 50)]]], '/pours/0/applied/0/says'],
+]);
+
+it('keeps colours and recipes to their studio', function (): void {
+    $this->post("/pieces/{$this->piece->id}/pours/2/recipe", ['name' => 'Three bands']);
+    $recipe = $this->user->studio->recipes()->sole();
+    $this->actingAs($other = $this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
+    $this->delete("/recipes/{$recipe->id}")->assertNotFound();
+    $this->post("/pieces/{$this->piece->id}/colours", ['colour' => 'ochre'])->assertNotFound();
+    $own = $this->pieceOf($other, Plans::coneWithPours());
+    $this->put("/pieces/{$own->id}/pours/0/recipe", ['from' => (string) $recipe->id])->assertSessionHasErrors('from');
+    $this->get("/pieces/{$own->id}/pours/0?with={$this->piece->id}&also[]=0")->assertOk()->assertDontSee('Together: A');
+});
+
+it('answers lists where texts are wanted without a trace of itself', function (string $method, string $path, array $said): void {
+    $answer = $this->from("/pieces/{$this->piece->id}")->{$method}(str_replace('PIECE', $this->piece->id, $path), $said);
+    expect($answer->getStatusCode())->toBeIn([200, 302, 404, 422]);
+})->with([
+    ['get', '/pieces/PIECE/pours/0?with[]=1&also=5', []], ['get', '/pieces/PIECE/pours/0?a[]=1&b[]=2', []], ['get', '/pieces/PIECE?from[]=1&coat[]=2&turned[]=1', []],
+    ['get', '/pieces?vessel[]=1&page[]=2', []], ['get', '/pieces/PIECE/template?as[]=svg', []], ['get', '/shelf/resins?page[]=4', []],
+    ['post', '/pieces/PIECE/mends', ['code' => ['a'], 'pointer' => ['b']]], ['put', '/pieces/PIECE/pours/0/recipe', ['from' => ['pour-1']]],
+    ['post', '/pieces/PIECE/steps', ['step' => ['back']]], ['post', '/pieces/PIECE/supplies', ['supply' => [1]]], ['post', '/pieces', ['title' => ['a'], 'resin' => ['deep']]],
+    ['post', '/shelf/resins', ['like' => ['deep']]], ['post', '/pieces/PIECE/vessel', ['name' => ['x']]], ['patch', '/pieces/PIECE', ['f' => 'all']],
+    ['patch', '/pieces/PIECE', ['f' => ['/title' => ['x']]]], ['post', '/pieces/PIECE/pours/0/mixings', ['mixed' => ['1'], 'kept' => ['2']]], ['post', '/pieces/PIECE/pours/2/recipe', ['name' => ['x']]],
+]);

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\Csv;
+use App\Interchange\SupplySheet;
+use App\Models\Studio;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use Illuminate\Http\UploadedFile;
+use Tests\Plans;
+
+/** A resin whose sheet closes its recoat window before it opens, as a table. */
+function contradictingSheet(): string
+{
+    $document = App\Interchange\Starters::RESINS['deep'];
+    $document['sheet']['recoat_close_h'] = 10;
+
+    return SupplySheet::write([(new Supply())->forceFill(['kind' => SupplyKind::Resin, 'name' => 'Deep', 'document' => $document, 'pack_price' => null, 'pack_amount' => null, 'stock' => null, 'low' => null, 'lot' => '', 'bought_on' => null, 'keeps_months' => null])]);
+}
+
+beforeEach(function (): void {
+    $this->user = $this->member();
+    $this->actingAs($this->user);
+    $this->supplies = $this->user->studio->supplies();
+    $this->put = function (SupplyKind $kind, string $like): Supply {
+        $this->post("/shelf/{$kind->value}", ['like' => $like])->assertSessionHasNoErrors();
+
+        return $this->user->studio->supplies()->latest('id')->firstOrFail();
+    };
+    $this->send = fn(string $kind, string $text) => $this->from("/shelf/{$kind}")->post("/shelf/{$kind}/table", ['table' => UploadedFile::fake()->createWithContent('table.csv', $text)]);
+});
+
+it('teaches on every empty shelf, and puts things on it', function (SupplyKind $kind, string $like, string $name): void {
+    $this->get("/shelf/{$kind->value}")->assertOk()->assertSee($kind->lesson());
+    $supply = ($this->put)($kind, $like);
+    expect($supply->name)->toBe($name);
+    $this->get("/supplies/{$supply->id}")->assertOk()->assertSee('In stock');
+    $this->patch("/supplies/{$supply->id}", ['name' => 'Own name', 'stock' => '40', 'low' => '50', 'pack_price' => '12.5', 'pack_amount' => '100', 'lot' => 'L-1', 'bought_on' => '2026-01-15', 'keeps_months' => '6'])->assertSessionHasNoErrors();
+    $this->get("/shelf/{$kind->value}")->assertSeeInOrder(['Own name', '40', 'runs low', '12.50', 'L-1', 'past 15 Jul 2026']);
+    $this->delete("/supplies/{$supply->id}");
+    $this->get("/shelf/{$kind->value}")->assertSee('was taken off the shelf');
+    $this->put("/supplies/{$supply->id}")->assertSessionHas('said');
+    expect($this->user->studio->supplies()->count())->toBe(1);
+})->with([
+    'a resin'      => [SupplyKind::Resin, 'deep', 'Slow deep-cast 100:45'],
+    'a colour'     => [SupplyKind::Colour, 'moor blue', 'Moor blue ink'],
+    'a sealer'     => [SupplyKind::Sealer, 'acrylic', 'Thin clear acrylic'],
+    'a device'     => [SupplyKind::Device, 'cup', 'Marked cups'],
+    'a consumable' => [SupplyKind::Consumable, 'gloves', 'Gloves, pairs'],
+]);
+
+it('edits what plans say of it in the words of the plan, and shows other fields for another kind', function (): void {
+    $resin = ($this->put)(SupplyKind::Resin, 'deep');
+    $this->patch("/supplies/{$resin->id}", ['name' => 'Deep', 'f' => ['/resins/0/sheet/gel_h' => '18 h', '/resins/0/ratio/b' => '50']])->assertSessionHasNoErrors();
+    expect($resin->refresh()->document['sheet']['gel_h'])->toEqual(18)->and($resin->document['ratio']['b'])->toEqual(50);
+    $device = ($this->put)(SupplyKind::Device, 'scale');
+    $this->patch("/supplies/{$device->id}", ['name' => 'Cups', 'f' => ['/studio/measure_by' => 'cup']])->assertRedirect("/supplies/{$device->id}");
+    expect($device->refresh()->document)->toBe(['measure_by' => 'cup']);
+    $this->get("/supplies/{$device->id}")->assertSee('Marks of the cup every');
+});
+
+it('takes things from the shelf for a piece', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    $coat = ($this->put)(SupplyKind::Resin, 'coat');
+    $coat->update(['pack_price' => 48, 'pack_amount' => 2000]);
+    foreach ([$coat, ($this->put)(SupplyKind::Colour, 'white'), ($this->put)(SupplyKind::Sealer, 'glue'), ($this->put)(SupplyKind::Device, 'spoon')] as $supply) {
+        $this->post("/pieces/{$piece->id}/supplies", ['supply' => $supply->id])->assertSessionHasNoErrors();
+    }
+    $cups = ($this->put)(SupplyKind::Consumable, 'cups');
+    $cups->update(['pack_price' => 12, 'pack_amount' => 50]);
+    $this->post("/pieces/{$piece->id}/supplies", ['supply' => $cups->id]);
+    $document = $piece->refresh()->document;
+    expect($document['resins'][0]['name'])->toBe('Bench coat 1:1')
+        // Pours go on naming it as before.
+        ->and($document['resins'][0]['id'])->toBe('deep')
+        ->and($document['resins'][0]['price_per_kg'])->toEqual(24)
+        ->and($document['colours'][0]['name'])->toBe('Snow white paste')
+        ->and($document['sealing']['school'])->toBe('glue')
+        ->and($document['studio'])->toMatchArray(['measure_by' => 'spoon', 'spoon_ml' => 5, 'consumables_price' => 0.24])
+        ->and($document['studio'])->not->toHaveKey('scale_step_g');
+});
+
+it('counts the shelf down by what is mixed, and says before it runs out', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coloured());
+    $resin = $this->supplies->create(['kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 500, 'low' => 100]);
+    $ink = $this->supplies->create(['kind' => SupplyKind::Colour, 'name' => 'Blue ink', 'document' => [], 'stock' => 10]);
+    $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 500.0 g, the piece takes')->assertSee('then it runs low');
+    $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
+    expect($resin->refresh()->stock)->toEqual(400)->and($ink->refresh()->stock)->toEqual(10);
+    $this->post("/pieces/{$piece->id}/pours/2/mixings", ['mixed' => '240 g', 'kept' => '4 g']);
+    // Blue fills two segments of 29.2 % of 216.3 ml less the cone's part, at 0.1 drops of 0.05 ml and 0.9 g/ml in 10 ml.
+    expect($resin->refresh()->stock)->toEqual(160)->and(10 - $ink->refresh()->stock)->toBeGreaterThan(0.05)->toBeLessThan(0.07);
+    $this->get("/pieces/{$piece->id}")->assertSee('are missing');
+    // What is not there cannot go below nothing.
+    $this->post("/pieces/{$piece->id}/pours/2/mixings", ['mixed' => '2 kg', 'kept' => '4 g']);
+    expect($resin->refresh()->stock)->toEqual(0);
+});
+
+it('takes tables away and brings them back alike', function (SupplyKind $kind): void {
+    foreach (array_keys(App\Interchange\SupplyFields::beginnings($kind)) as $like) {
+        ($this->put)($kind, (string) $like)->update(['stock' => 12.5, 'bought_on' => '2026-02-01', 'lot' => '=1+1']);
+    }
+    $plain = fn(): array => $this->user->studio->supplies()->orderBy('name')->get()->map(fn(Supply $one): array => [$one->name, $one->document, $one->stock, $one->lot, $one->bought_on->format('Y-m-d')])->all();
+    $before = $plain();
+    $table = $this->get("/shelf/{$kind->value}/table.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    $this->user->studio->supplies()->forceDelete();
+    ($this->send)($kind->value, $table)->assertSessionHasNoErrors();
+    expect($plain())->toEqual($before);
+    // A second time nothing is doubled.
+    ($this->send)($kind->value, $table);
+    expect($this->user->studio->supplies()->count())->toBe(count($before));
+})->with([[SupplyKind::Resin], [SupplyKind::Colour], [SupplyKind::Sealer], [SupplyKind::Device], [SupplyKind::Consumable]]);
+
+// OWASP, CSV Injection: cells that begin with = + - @, tab or carriage return are taken for formulas.
+it('lets no cell be taken for a formula', function (string $cell): void {
+    $written = Csv::write([['name'], [$cell]]);
+    expect($written)->not->toMatch('/^"?[=+\-@\t\r]/m')
+        ->and(Csv::read($written))->toBe([['name'], [trim($cell)]]);
+})->with(['=HYPERLINK("x")', '+1', '-2+3', '@sum', "\ttab", "'=quoted", "it's plain", 'with, comma', 'with "quotes"', 'two; parts']);
+
+it('reads tables as spreadsheets write them', function (): void {
+    ($this->send)('consumables', "\xEF\xBB\xBFname;stock;low\r\nTape;12;3\r\n;;\r\n\"Gloves; pairs\";40;\r\n")->assertSessionHasNoErrors();
+    expect($this->supplies->orderBy('name')->pluck('stock', 'name')->all())->toEqual(['Gloves; pairs' => 40, 'Tape' => 12]);
+});
+
+it('refuses tables with row and column, and changes nothing', function (string $kind, string $text, string $says): void {
+    ($this->send)($kind, $text)->assertSessionHasErrors('table');
+    expect(implode("\n", session('errors')->get('table')))->toContain($says)
+        ->and(Supply::query()->count())->toBe(0);
+})->with([
+    'nothing'                => ['colours', '', 'no rows below'],
+    'a heading alone'        => ['colours', "name,stock\n", 'no rows below'],
+    'no names'               => ['consumables', "stock,low\n5,1\n", 'no column “name”'],
+    'a row without one'      => ['consumables', "name,stock\nTape,4\n,5\n", 'Row 3, column name: write what it is called'],
+    'a stock of words'       => ['consumables', "name,stock\nTape,plenty\n", 'Row 2, column stock: “plenty” must be a number'],
+    'a stock with a unit'    => ['consumables', "name,stock\nTape,5 g\n", 'Row 2, column stock: “5 g” must be a number'],
+    'below nothing'          => ['consumables', "name,stock\nTape,-5\n", 'Row 2, column stock'],
+    'a day that is none'     => ['consumables', "name,bought_on\nTape,2026-02-30\n", 'Row 2, column bought_on: “2026-02-30” is no day'],
+    'ages'                   => ['consumables', "name,keeps_months\nTape,9000\n", 'Row 2, column keeps_months'],
+    'a name of a book'       => ['consumables', 'name' . "\n" . str_repeat('tape ', 40) . "\n", 'Row 2, column name: this is too long'],
+    'a column twice'         => ['consumables', "name,stock,stock\nTape,1,2\n", 'two columns have the same name'],
+    'a column of its own'    => ['colours', "name,kind,shade,glow\nBlue,ink,#2458a8,9\n", 'Row 2, column glow'],
+    'no such kind'           => ['colours', "name,kind,shade\nBlue,glow,#2458a8\n", 'Row 2, column kind: This must be one of'],
+    'no such shade'          => ['colours', "name,kind,shade\nBlue,ink,blue\n", 'Row 2, column shade'],
+    'half a resin'           => ['resins', "name,ratio.by\nDeep,weight\n", 'Row 2'],
+    'a sheet against itself' => ['resins', contradictingSheet(), 'Row 2, column sheet.recoat'],
+    'another encoding'       => ['consumables', "name\nT\xE4pe\n", 'no UTF-8 text'],
+    'a picture'              => ['consumables', "\x89PNG\r\n\x1a\n\x00\x01", 'no UTF-8 text'],
+    'too many rows'          => ['consumables', "name\n" . implode("\n", range(1, 600)) . "\n", 'more than 500 rows'],
+]);
+
+it('refuses what cannot be on a shelf, says where, and keeps what was typed', function (array $said, string $field): void {
+    $supply = ($this->put)(SupplyKind::Resin, 'deep');
+    $before = $supply->refresh()->getAttributes();
+    $this->from("/supplies/{$supply->id}")->patch("/supplies/{$supply->id}", $said + ['name' => 'Deep'])->assertSessionHasErrors($field)->assertSessionHasInput('name', $said['name'] ?? 'Deep');
+    expect($supply->refresh()->getAttributes())->toBe($before);
+    $this->get("/supplies/{$supply->id}")->assertOk()->assertSee('Nothing was changed.');
+})->with([
+    'no name'            => [['name' => ''], 'name'],
+    'a price of words'   => [['pack_price' => 'dear'], 'pack_price'],
+    'a negative stock'   => [['stock' => '-1'], 'stock'],
+    'a stock of lists'   => [['stock' => ['4']], 'stock'],
+    'a day to come'      => [['bought_on' => '2099-01-01'], 'bought_on'],
+    'a day of words'     => [['bought_on' => 'in spring'], 'bought_on'],
+    'half a month'       => [['keeps_months' => '0.5'], 'keeps_months'],
+    'a lot of a page'    => [['lot' => str_repeat('x', 80)], 'lot'],
+    'a ratio of nothing' => [['f' => ['/resins/0/ratio/b' => '0']], 'f./resins/0/ratio/b'],
+    'a gel of words'     => [['f' => ['/resins/0/sheet/gel_h' => 'overnight']], 'f./resins/0/sheet/gel_h'],
+    'no density'         => [['f' => ['/resins/0/density_g_ml/mixed' => '']], 'f./resins/0/density_g_ml/mixed'],
+]);
+
+it('knows no other shelf', function (): void {
+    $this->get('/shelf/treasures')->assertNotFound();
+    $this->from('/shelf/resins')->post('/shelf/resins', ['like' => 'gold'])->assertSessionHasErrors('like');
+    $this->from('/shelf/resins')->post('/shelf/resins/table')->assertSessionHasErrors('table');
+    $supply = ($this->put)(SupplyKind::Colour, 'white');
+    $this->actingAs($this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
+    $this->get("/supplies/{$supply->id}")->assertNotFound();
+    $this->patch("/supplies/{$supply->id}", ['name' => 'Mine'])->assertNotFound();
+    $this->delete("/supplies/{$supply->id}")->assertNotFound();
+    $this->get('/shelf/colours/table.csv')->assertOk()->assertDontSee('Snow white');
+    $this->get('/shelf/colours')->assertOk()->assertDontSee('Snow white paste</a>', false);
+});
