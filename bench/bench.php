@@ -103,3 +103,18 @@ $time('change: heat, windows and clock after it', 9, function (int $n) use ($ask
 });
 $cone->refresh()->hold(Document::with($many, '/title', 'Forty objects'))->save();
 $time('change: one of 40 objects moves, drawing and grams', 30, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/3/at_mm/0' => (-20 + $n % 7) . ' mm']], true));
+$coats = [];
+for ($k = 0; $k < 10; $k++) {
+    $zones = [];
+    foreach (['band' => ['angle_deg' => 20 * $k, 'from_mm' => -40, 'to_mm' => -12], 'ring' => ['at_mm' => [10, 8], 'inner_mm' => 6, 'outer_mm' => 22], 'half' => ['angle_deg' => 90, 'from_mm' => 18],
+        'outline'    => ['path' => 'M0 0C10 0 20 10 20 20L0 20Z', 'at_mm' => [-20, -15]], 'line' => ['points_mm' => [[-40, -20], [0, 5], [40, 20]], 'width_mm' => 4]] as $shape => $sizes) {
+        $zones[] = ['shape' => $shape, 'name' => $shape] + $sizes + ['mix' => [['colour' => ['blue', 'white', 'rust'][count($zones) % 3], count($zones) % 3 === 1 ? 'pct' : 'drops_per_10_ml' => 0.1]]];
+    }
+    $zones[] = ['shape' => 'band', 'name' => 'last', 'angle_deg' => 45, 'from_mm' => 25, 'to_mm' => 40, 'mix' => [['colour' => 'rust', 'drops_per_10_ml' => 0.2]]];
+    $coats[] = ['resin' => 'deep', 'depth_mm' => 6, 'start_h' => 30 * $k, 'zones' => $zones];
+}
+$coloured = Document::with(Document::with($document, '/pours', $coats), '/colours', [['id' => 'blue', 'name' => 'Blue', 'kind' => 'ink', 'shade' => '#2458a8'],
+    ['id' => 'white', 'name' => 'White', 'kind' => 'pigment', 'shade' => '#f4f3ee'], ['id' => 'rust', 'name' => 'Rust', 'kind' => 'ink', 'shade' => '#b5561c']]);
+$cone->refresh()->hold($coloured)->save();
+$time('change: a share in 10 pours of 6 regions, all drawings', 40, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/pours/4/zones/0/share_pct' => (string) (20 + $n % 9)]], true));
+$time('change: a colour in 10 pours of 6 regions, all drawings', 40, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/colours/0/shade' => sprintf('#2458%02x', 100 + $n % 50)]], true));

@@ -10,7 +10,7 @@ namespace App\View;
  */
 final class Mosaic
 {
-    private const LINES = 180;
+    private const LINES = 120;
 
     /** Strips reach into each other by so much, in drawing units, so that no light shows between them. */
     private const OVERLAP = 0.3;

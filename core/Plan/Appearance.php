@@ -23,8 +23,11 @@ final class Appearance
     /** @var array<string, Film> */
     private array $films = [];
 
-    /** @var array<string, Shade> */
+    /** @var array<string, Shade> what is seen, by object and regions */
     private array $shades = [];
+
+    /** @var array<string, Shade> of the far face, by place */
+    private array $grounds = [];
 
     private function __construct(private readonly Plan $plan, private readonly Layout $layout, public readonly bool $fromFloor) {}
 
@@ -47,7 +50,7 @@ final class Appearance
             $pour = $this->layout->pours[$k];
             $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
             if ($depth > 0.0) {
-                $film = $film->before($this->film($k, $pour->coat->zones === [] ? -1 : $pour->portions->parcels->at($x, $y) ?? -1, $depth));
+                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
             }
         }
 
@@ -57,7 +60,7 @@ final class Appearance
     /** What lies behind everything, as it is seen at a place. */
     public function ground(float $x, float $y): Shade
     {
-        return $this->before($x, $y, $this->far())->over($this->plan->behind->shade());
+        return $this->grounds["{$x},{$y}"] ??= $this->before($x, $y, $this->far())->over($this->plan->behind->shade());
     }
 
     /** What is seen of an object, at its own place. */
@@ -98,7 +101,7 @@ final class Appearance
         $film = Film::clear();
         foreach ($this->inward() as $n) {
             $pour = $this->layout->pours[$n];
-            $film = $n === $k ? $film : $film->before($this->film($n, $pour->coat->zones === [] ? -1 : $pour->portions->parcels->at($x, $y) ?? -1, $pour->depth()));
+            $film = $n === $k ? $film : $film->before($this->film($n, $pour->portions->parcels->at($x, $y), $pour->depth()));
         }
 
         return $film->over($this->plan->behind->shade());
@@ -128,11 +131,22 @@ final class Appearance
         sort($cuts);
         /** @var list<array{float, float, Shade}> $row */
         $row = [];
+        $next = array_fill_keys(array_keys($spans), 0);
         for ($n = 0; $n + 1 < count($cuts); $n++) {
             if ($cuts[$n + 1] - $cuts[$n] < 1e-7) {
                 continue;
             }
-            $shade = $this->seen(0.5 * ($cuts[$n] + $cuts[$n + 1]), $spans, $objects);
+            $x = 0.5 * ($cuts[$n] + $cuts[$n + 1]);
+            $here = [];
+            foreach ($spans as $k => $some) {
+                while (isset($some[$next[$k]]) && $some[$next[$k]][1] <= $x) {
+                    $next[$k]++;
+                }
+                if (isset($some[$next[$k]]) && $some[$next[$k]][0] < $x) {
+                    $here[$k] = $some[$next[$k]][2];
+                }
+            }
+            $shade = $this->seen($here, $this->hit($x, $objects));
             $last = array_pop($row);
             if ($last !== null && $shade !== null && $last[2] === $shade && $cuts[$n] - $last[1] < 1e-7) {
                 $row[] = [$last[0], $cuts[$n + 1], $shade];
@@ -145,36 +159,42 @@ final class Appearance
     }
 
     /**
-     * @param array<int, list<array{float, float, int}>> $spans   by pour
-     * @param list<array{int, Intervals, float}>         $objects nearest to the viewer first
+     * The first object on a line of sight.
+     *
+     * @param list<array{int, Intervals, float}> $objects nearest to the viewer first
+     *
+     * @return array{int, Intervals, float}|null
      */
-    private function seen(float $x, array $spans, array $objects): ?Shade
+    private function hit(float $x, array $objects): ?array
     {
-        $hit = null;
         foreach ($objects as $object) {
-            foreach ($hit === null ? $object[1]->spans : [] as [$from, $to]) {
-                $hit = $x > $from && $x < $to ? $object : $hit;
-            }
-        }
-        $height = $hit[2] ?? $this->far();
-        [$key, $coats] = [$hit === null ? '' : "o{$hit[0]}", []];
-        foreach ($spans as $k => $some) {
-            $pour = $this->layout->pours[$k];
-            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
-            foreach ($depth > 0.0 ? $some : [] as [$from, $to, $index]) {
+            foreach ($object[1]->spans as [$from, $to]) {
                 if ($x > $from && $x < $to) {
-                    $coats[] = [$k, $index, $depth];
-                    $key .= ",{$k}:{$index}";
+                    return $object;
                 }
             }
         }
-        if ($coats === []) {
+
+        return null;
+    }
+
+    /**
+     * @param array<int, int>                   $here regions on a line of sight, by pour from the viewer inward
+     * @param array{int, Intervals, float}|null $hit  the object that it meets
+     */
+    private function seen(array $here, ?array $hit): ?Shade
+    {
+        if ($here === []) {
             return null;
         }
+        $key = ($hit[0] ?? '') . '|' . implode(',', array_keys($here)) . '|' . implode(',', $here);
         if (!isset($this->shades[$key])) {
+            $height = $hit[2] ?? $this->far();
             $film = Film::clear();
-            foreach ($coats as $coat) {
-                $film = $film->before($this->film(...$coat));
+            foreach ($here as $k => $index) {
+                $pour = $this->layout->pours[$k];
+                $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+                $film = $depth > 0.0 ? $film->before($this->film($k, $index, $depth)) : $film;
             }
             $behind = $hit === null ? $this->plan->behind->shade() : $this->plan->inclusions[$hit[0]]->shade ?? Shade::hex(self::UNSAID);
             $this->shades[$key] = $film->over($behind);

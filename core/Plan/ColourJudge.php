@@ -39,7 +39,8 @@ final readonly class ColourJudge
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
                 array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $pour->depth(), $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
             }
-            array_push($notices, ...$this->neighbours($pour, $k), ...$this->hidden($pour, $k));
+            $neighbours = $pour->portions->parcels->neighbours();
+            array_push($notices, ...$this->neighbours($pour, $k, $neighbours), ...$this->hidden($pour, $k, $neighbours));
         }
 
         return $coloured === [] ? [] : [...$notices, ...$this->objects()];
@@ -114,11 +115,17 @@ final readonly class ColourJudge
         ), "{$at}/share_pct", $mend);
     }
 
-    /** @return list<Notice> neighbours that run together or dull each other where they meet */
-    private function neighbours(LaidPour $pour, int $k): array
+    /**
+     * Neighbours that run together or dull each other where they meet.
+     *
+     * @param list<array{int, int}> $neighbours
+     *
+     * @return list<Notice>
+     */
+    private function neighbours(LaidPour $pour, int $k, array $neighbours): array
     {
         $notices = [];
-        foreach ($pour->coat->zones === [] ? [] : $pour->portions->parcels->neighbours() as [$one, $other]) {
+        foreach ($neighbours as [$one, $other]) {
             [$first, $second] = [$pour->coat->recipe($one), $pour->coat->recipe($other)];
             if ($first->isClear() || $second->isClear()) {
                 continue;
@@ -139,22 +146,28 @@ final readonly class ColourJudge
         return $notices;
     }
 
-    /** @return list<Notice> regions, or a whole coat, of which nothing will be seen */
-    private function hidden(LaidPour $pour, int $k): array
+    /**
+     * Regions, or a whole coat, of which nothing will be seen.
+     *
+     * @param list<array{int, int}> $neighbours
+     *
+     * @return list<Notice>
+     */
+    private function hidden(LaidPour $pour, int $k, array $neighbours): array
     {
         $notices = [];
-        $places = $pour->coat->zones === [] ? [-1 => $pour->portions->parcels->section->middle()] : $pour->portions->parcels->middles();
+        $places = $this->places($pour);
         foreach ($pour->portions->all as $portion) {
             if ($portion->recipe->isClear() || !isset($places[$portion->index])) {
                 continue;
             }
-            [$x, $y] = $this->inside($pour, $portion->index, $places[$portion->index]);
+            [$x, $y] = $places[$portion->index];
             $what = $pour->coat->zones === [] ? sprintf('The colour of pour %d', $k + 1) : sprintf('Pour %d, %s,', $k + 1, $portion->name);
             $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
             $left = $this->appearance->showsOfCoat($k, $x, $y);
             if ($left < self::FAINT) {
                 $notices[] = $this->veiled($what, $left, $at);
-            } elseif (($difference = $this->standsOut($pour, $k, $portion, [$x, $y], $places)) < self::ALIKE) {
+            } elseif (($difference = $this->standsOut($pour, $k, $portion, $places, $neighbours)) < self::ALIKE) {
                 $notices[] = new Notice('blends-in', sprintf('%s hardly stands out from what lies beside and behind it: a colour difference of %s, and %s are seen at a glance.', $what, Figure::fixed($difference, 1), Figure::short(self::ALIKE, 0)), $at);
             }
         }
@@ -166,22 +179,22 @@ final readonly class ColourJudge
      * How far the colour of a region lies from those of its neighbours, and that of a tinted coat from the same place without it; an
      * opaque coat is a ground, not an effect.
      *
-     * @param array{float, float}             $place
-     * @param array<int, array{float, float}> $places middles of all regions
+     * @param array<int, array{float, float}> $places     in all regions
+     * @param list<array{int, int}>           $neighbours
      */
-    private function standsOut(LaidPour $pour, int $k, Portion $portion, array $place, array $places): float
+    private function standsOut(LaidPour $pour, int $k, Portion $portion, array $places, array $neighbours): float
     {
-        $seen = $this->appearance->ground(...$place);
+        $seen = $this->appearance->ground(...$places[$portion->index]);
         if ($pour->coat->zones === []) {
             $opaque = $portion->recipe->film($pour->depth())->showThrough() < self::FAINT;
 
-            return $opaque ? INF : $seen->differenceFrom($this->appearance->withoutCoat($k, ...$place));
+            return $opaque ? INF : $seen->differenceFrom($this->appearance->withoutCoat($k, ...$places[$portion->index]));
         }
         $most = 0.0;
-        foreach ($pour->portions->parcels->neighbours() as $pair) {
+        foreach ($neighbours as $pair) {
             $other = $pair[0] === $portion->index ? $pair[1] : $pair[0];
-            if (in_array($portion->index, $pair, true) && isset($places[$other])) {
-                $most = max($most, $seen->differenceFrom($this->appearance->ground(...$this->inside($pour, $other, $places[$other]))));
+            if ($most < self::ALIKE && in_array($portion->index, $pair, true) && isset($places[$other])) {
+                $most = max($most, $seen->differenceFrom($this->appearance->ground(...$places[$other])));
             }
         }
 
@@ -217,6 +230,18 @@ final readonly class ColourJudge
             $left < self::HIDDEN ? 'will not be seen' : 'will be faint',
             Figure::short(100.0 * $left, 0),
         ), $at);
+    }
+
+    /** @return array<int, array{float, float}> a place in each region */
+    private function places(LaidPour $pour): array
+    {
+        $middles = $pour->portions->parcels->middles();
+        $places = $pour->coat->zones === [] ? [-1 => $pour->portions->parcels->section->middle()] : [];
+        foreach ($middles as $index => $middle) {
+            $places[$index] = $this->inside($pour, $index, $middle);
+        }
+
+        return $places;
     }
 
     /**

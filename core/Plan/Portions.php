@@ -27,7 +27,7 @@ final readonly class Portions
         $areas = $parcels->shares();
         $natural = array_map(fn(float $share): float => $share * $gross, $areas);
         foreach ($solids as [$x, $y, $volume]) {
-            $natural[$coat->zones === [] ? -1 : $parcels->at($x, $y) ?? -1] -= $volume;
+            $natural[$parcels->at($x, $y)] -= $volume;
         }
         $natural = array_map(fn(float $volume): float => max(0.0, $volume), $natural);
         $net = max(0.0, $gross - array_sum(array_column($solids, 2)));

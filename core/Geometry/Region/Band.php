@@ -32,14 +32,14 @@ final readonly class Band implements Patch
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
-        $here = $x * $this->cos + $y * $this->sin;
-        $rate = $dx * $this->cos + $dy * $this->sin;
-        if (abs($rate) < 1e-12) {
-            return $here >= $this->from && $here <= $this->to ? Intervals::between(-self::FAR, self::FAR) : Intervals::none();
-        }
-        $ends = [($this->from - $here) / $rate, ($this->to - $here) / $rate];
+        return Chord::ofStrip($x * $this->cos + $y * $this->sin, $dx * $this->cos + $dy * $this->sin, $this->from, $this->to);
+    }
 
-        return Intervals::between(min($ends), max($ends));
+    public function holds(float $x, float $y): bool
+    {
+        $here = $x * $this->cos + $y * $this->sin;
+
+        return $here >= $this->from && $here <= $this->to;
     }
 
     public function grown(float $by): self

@@ -12,6 +12,8 @@ interface Patch
     /** Where a line through (x, y) with the direction (dx, dy), of length 1, runs inside it: metres along the line. */
     public function along(float $x, float $y, float $dx, float $dy): Intervals;
 
+    public function holds(float $x, float $y): bool;
+
     /** The same with every edge moved outward by so much; inward where negative. */
     public function grown(float $by): self;
 

@@ -24,7 +24,14 @@ final readonly class Ring implements Patch
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
-        return $this->disc($this->outer, $x, $y, $dx, $dy)->without($this->disc($this->inner, $x, $y, $dx, $dy));
+        return Chord::ofDisc($this->x, $this->y, $this->outer, $x, $y, $dx, $dy)->without(Chord::ofDisc($this->x, $this->y, $this->inner, $x, $y, $dx, $dy));
+    }
+
+    public function holds(float $x, float $y): bool
+    {
+        $far = hypot($x - $this->x, $y - $this->y);
+
+        return $far >= $this->inner && $far <= $this->outer;
     }
 
     public function grown(float $by): self
@@ -54,14 +61,5 @@ final readonly class Ring implements Patch
     public function bends(): array
     {
         return [$this->y - $this->outer, $this->y - $this->inner, $this->y + $this->inner, $this->y + $this->outer];
-    }
-
-    private function disc(float $radius, float $x, float $y, float $dx, float $dy): Intervals
-    {
-        [$fromX, $fromY] = [$x - $this->x, $y - $this->y];
-        $nearest = -($fromX * $dx + $fromY * $dy);
-        $square = $radius ** 2 - ($fromX * $dy - $fromY * $dx) ** 2;
-
-        return $square <= 0.0 ? Intervals::none() : Intervals::between($nearest - sqrt($square), $nearest + sqrt($square));
     }
 }

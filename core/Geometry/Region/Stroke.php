@@ -13,13 +13,19 @@ final readonly class Stroke implements Patch
     /** Chords of a round end. */
     private const CHORDS = 12;
 
-    /** @var list<non-empty-list<array{float, float}>> a polygon with round ends for each stretch between two points */
-    private array $pieces;
+    /** @var list<array{float, float, float, float, float}> where each stretch begins, its direction and length */
+    private array $stretches;
 
     /** @param list<array{float, float}> $points */
     private function __construct(private array $points, private float $half)
     {
-        $this->pieces = $this->pieces();
+        $stretches = [];
+        for ($n = 0; $n + 1 < count($points); $n++) {
+            [[$px, $py], [$qx, $qy]] = [$points[$n], $points[$n + 1]];
+            $length = max(1e-12, hypot($qx - $px, $qy - $py));
+            $stretches[] = [$px, $py, ($qx - $px) / $length, ($qy - $py) / $length, $length];
+        }
+        $this->stretches = $stretches;
     }
 
     /** @param list<array{float, float}> $points */
@@ -34,11 +40,35 @@ final readonly class Stroke implements Patch
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
         $inside = Intervals::none();
-        foreach ($this->pieces as $piece) {
-            $inside = $inside->or(Intervals::ofCrossings(Blot::crossings($piece, $x, $y, $dx, $dy)));
+        foreach ($this->stretches as [$px, $py, $ux, $uy, $length]) {
+            [$begins, $ends] = [($px - $x) * $dy - ($py - $y) * $dx, ($px + $length * $ux - $x) * $dy - ($py + $length * $uy - $y) * $dx];
+            if (min($begins, $ends) >= $this->half || max($begins, $ends) <= -$this->half) {
+                continue;
+            }
+            // A stretch with its round ends is convex: a line runs in it once, from the first to the last of its parts.
+            [$forth, $aside] = [($x - $px) * $ux + ($y - $py) * $uy, ($y - $py) * $ux - ($x - $px) * $uy];
+            $parts = [...Chord::ofStrip($forth, $dx * $ux + $dy * $uy, 0.0, $length)->and(Chord::ofStrip($aside, $dy * $ux - $dx * $uy, -$this->half, $this->half))->spans,
+                ...Chord::ofDisc($px, $py, $this->half, $x, $y, $dx, $dy)->spans,
+                ...Chord::ofDisc($px + $length * $ux, $py + $length * $uy, $this->half, $x, $y, $dx, $dy)->spans];
+            if ($parts !== []) {
+                $part = Intervals::between(min(array_column($parts, 0)), max(array_column($parts, 1)));
+                $inside = $inside->isEmpty() ? $part : $inside->or($part);
+            }
         }
 
         return $inside;
+    }
+
+    public function holds(float $x, float $y): bool
+    {
+        foreach ($this->stretches as [$px, $py, $ux, $uy, $length]) {
+            $share = max(0.0, min($length, ($x - $px) * $ux + ($y - $py) * $uy));
+            if (hypot($px + $share * $ux - $x, $py + $share * $uy - $y) <= $this->half) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function grown(float $by): self
@@ -49,13 +79,15 @@ final readonly class Stroke implements Patch
     /** Both sides of each stretch, and the round ends; bends are left open. */
     public function edges(): array
     {
-        $half = self::CHORDS + 1;
-        $edges = [[...array_slice($this->pieces[0], $half)], [...array_slice($this->pieces[count($this->pieces) - 1], 0, $half)]];
-        foreach ($this->pieces as $piece) {
-            array_push($edges, [$piece[$half - 1], $piece[$half]], [$piece[2 * $half - 1], $piece[0]]);
+        $edges = [];
+        foreach ($this->stretches as [$px, $py, $ux, $uy, $length]) {
+            foreach ([$this->half, -$this->half] as $aside) {
+                $edges[] = [[$px - $aside * $uy, $py + $aside * $ux], [$px + $length * $ux - $aside * $uy, $py + $length * $uy + $aside * $ux]];
+            }
         }
+        [$first, $last] = [$this->stretches[0], $this->stretches[count($this->stretches) - 1]];
 
-        return $edges;
+        return [...$edges, $this->end($first[0], $first[1], atan2($first[3], $first[2]) + 0.5 * M_PI), $this->end($last[0] + $last[4] * $last[2], $last[1] + $last[4] * $last[3], atan2($last[3], $last[2]) - 0.5 * M_PI)];
     }
 
     public function bends(): array
@@ -66,19 +98,6 @@ final readonly class Stroke implements Patch
         }
 
         return $bends;
-    }
-
-    /** @return list<non-empty-list<array{float, float}>> */
-    private function pieces(): array
-    {
-        $pieces = [];
-        for ($n = 0; $n + 1 < count($this->points); $n++) {
-            [[$px, $py], [$qx, $qy]] = [$this->points[$n], $this->points[$n + 1]];
-            $turn = atan2($qy - $py, $qx - $px);
-            $pieces[] = [...$this->end($qx, $qy, $turn - 0.5 * M_PI), ...$this->end($px, $py, $turn + 0.5 * M_PI)];
-        }
-
-        return $pieces;
     }
 
     /** @return non-empty-list<array{float, float}> half a circle, from an angle on */

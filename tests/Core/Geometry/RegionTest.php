@@ -42,8 +42,8 @@ it('shares a rectangle among bands, rings, outlines and lines', function (): voi
         // A quarter of a disc in the corner.
         ->and($share(Ring::about(0.06, 0.04, 0.0, 0.03)))->toEqualWithDelta(0.25 * M_PI * 0.03 ** 2, 2e-7)
         ->and($share(Blot::at(Outline::fromPath('M0 0H20V10H0Z'), 0.0, 0.01)))->toEqualWithDelta(0.02 * 0.01, 1e-9)
-        // A line 40 mm long and 4 wide, with half a disc at either end; its ends are polygons of 12 chords, 1.1 % short.
-        ->and($share(Stroke::through([[-0.02, 0.0], [0.02, 0.0]], 0.004)))->toEqualWithDelta(0.04 * 0.004 + M_PI * 0.002 ** 2, 3e-7)
+        // A line 40 mm long and 4 wide, with half a disc at either end.
+        ->and($share(Stroke::through([[-0.02, 0.0], [0.02, 0.0]], 0.004)))->toEqualWithDelta(0.04 * 0.004 + M_PI * 0.002 ** 2, 5e-8)
         ->and($share(Ring::about(0.5, 0.5, 0.0, 0.03)))->toBe(0.0);
 });
 
@@ -56,7 +56,6 @@ it('lets later regions lie over those before', function (): void {
         ->and($parcels->at(0.01, 0.0))->toBe(1)
         ->and($parcels->at(0.04, 0.04))->toBe(0)
         ->and($parcels->at(-0.04, 0.04))->toBe(-1)
-        ->and($parcels->at(0.06, 0.0))->toBeNull()
         ->and($parcels->middles()[1][0])->toEqualWithDelta(0.0, 1e-9)
         ->and($parcels->neighbours())->toEqualCanonicalizing([[-1, 0], [-1, 1], [0, 1]]);
 });
