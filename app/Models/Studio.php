@@ -65,8 +65,9 @@ final class Studio extends Model
             $colours["shelf-{$supply->id}"] = $supply->asColour();
         }
 
+        $named = array_column($colours, 'name');
         foreach (Palette::COLOURS as $colour) {
-            $colours[$colour['id']] = $colour;
+            $colours += in_array($colour['name'], $named, true) ? [] : [$colour['id'] => $colour];
         }
 
         return $colours;

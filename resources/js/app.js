@@ -3,6 +3,7 @@ import './objects.js';
 import './zoom.js';
 import './scaling.js';
 import './current.js';
+import './folds.js';
 
 // Undo and redo, but for what is just being typed.
 document.addEventListener('keydown', (event) => {
