@@ -111,9 +111,9 @@ final readonly class CoatView
         $x = $middles[$index][0] - array_sum(array_column($before, 0)) / count($before);
         $y = $middles[$index][1] - array_sum(array_column($before, 1)) / count($before);
         if (hypot($x, $y) < 1e-3) {
-            return 'into its middle, thinly';
+            return 'thinly, into its middle';
         }
 
-        return 'from ' . (abs($x) >= abs($y) ? ($x > 0.0 ? 'the right' : 'the left') : ($y > 0.0 ? 'behind' : 'the front')) . ', away from the one before';
+        return 'from ' . (abs($x) >= abs($y) ? ($x > 0.0 ? 'the right' : 'the left') : ($y > 0.0 ? 'behind' : 'the front')) ;
     }
 }

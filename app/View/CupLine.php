@@ -35,7 +35,7 @@ final readonly class CupLine
         }
 
         return sprintf(
-            '%s of a mother tint: %s of %s stirred into clear mix to make %s',
+            '%s of a mother tint (%s of %s in %s of clear mix)',
             self::figure($dose->told) . ($ink ? ' ml' : ' g'),
             $base,
             $name,

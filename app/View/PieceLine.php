@@ -19,7 +19,7 @@ final class PieceLine
 
         return implode(', ', [
             self::size($plan->vessel->shape, $system),
-            $objects === 0 ? 'nothing in it yet' : ($objects === 1 ? '1 object' : "{$objects} objects"),
+            $objects === 0 ? 'no objects' : ($objects === 1 ? '1 object' : "{$objects} objects"),
             $plan->resin()->name,
         ]);
     }

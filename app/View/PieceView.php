@@ -14,6 +14,7 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Finished;
 use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\HoursJudge;
 use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
@@ -40,10 +41,10 @@ final readonly class PieceView
 
     private const SUITS = ['heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first'];
 
-    private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply'];
+    private const FITS = ['no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours'];
 
     /** Notices that need a look, but spoil nothing. */
-    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share'];
+    private const MILD = ['recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'outside-hours'];
 
     private const SEEN = ['effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share', 'colour-softens'];
 
@@ -87,7 +88,7 @@ final readonly class PieceView
     {
         $answer = $this->answer;
         $said = $answer?->simulation !== null
-            ? $answer->notices()
+            ? [...$answer->notices(), ...(new HoursJudge($this->plan))->notices($answer->tasks)]
             // What is drawn but could not be followed: the reasons first, without saying anything twice.
             : [...($answer === null ? [] : $answer->reasons), ...($answer !== null && $this->layout() === null ? [] : $this->draft?->notices($this->plan) ?? [])];
         // A joint that was planned as sanded is a step on the sheet, not a fault.

@@ -13,11 +13,12 @@ use Pensilis\Thermal\SimulatedPour;
 final readonly class AppliedJudge
 {
     /** @param list<SimulatedPour> $pours */
-    public function __construct(private Layout $layout, private array $pours) {}
+    public function __construct(private Plan $plan, private Layout $layout, private array $pours) {}
 
-    /** @return list<Task> one after another on each surface */
-    public function tasks(Viewed $viewed): array
+    /** @return list<Task> one after another on each surface, within the working hours where those leave room for it before the next pour */
+    public function tasks(): array
     {
+        $viewed = $this->plan->setup->viewed;
         $tasks = [];
         foreach ($this->layout->pours as $k => $pour) {
             $free = 0.0;
@@ -27,6 +28,8 @@ final readonly class AppliedJudge
                     continue;
                 }
                 $start = max($start, $free);
+                $fits = $this->plan->studio->hours->firstFit($start, $applied->application->working());
+                $start = $fits !== null && $fits + $applied->takes() <= ($this->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
                 $free = $start + $applied->takes();
                 $title = ucfirst($applied->application->words()) . ($applied->says === '' ? '' : " “{$applied->says}”") . ' on pour ' . ($k + 1) . ($applied->isMirrored($viewed) ? ', mirrored' : '');
                 $tasks[] = new Task(TaskKind::Apply, $title, $start, $start + $applied->application->working(), $k);
@@ -37,11 +40,11 @@ final readonly class AppliedJudge
     }
 
     /** @return list<Notice> */
-    public function notices(Viewed $viewed): array
+    public function notices(): array
     {
         $notices = [];
         $ends = [];
-        foreach ($this->tasks($viewed) as $task) {
+        foreach ($this->tasks() as $task) {
             $ends[(int) $task->pour] = $task->end;
         }
         foreach ($ends as $k => $end) {

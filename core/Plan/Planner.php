@@ -89,7 +89,7 @@ final readonly class Planner
         array $before,
         ?float $deepest,
     ): PlanAnswer {
-        $applied = (new AppliedJudge($simulation->layout, $simulation->pours))->tasks($plan->setup->viewed);
+        $applied = (new AppliedJudge($plan, $simulation->layout, $simulation->pours))->tasks();
         $tasks = [...$before, ...$this->pourTasks($simulation, $starts, $joints), ...$applied, ...$this->endTasks($plan, $simulation)];
 
         return PlanAnswer::feasible($plan, $simulation, $joints, $tasks, $deepest);

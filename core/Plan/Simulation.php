@@ -55,7 +55,7 @@ final readonly class Simulation
             ...(new SetupJudge($plan, $layout))->notices(),
             ...(new ColourJudge($plan, $layout))->notices(),
             ...(new HeatJudge($simulation, $run->tracks()))->notices(),
-            ...(new AppliedJudge($layout, $pours))->notices($plan->setup->viewed),
+            ...(new AppliedJudge($plan, $layout, $pours))->notices(),
         ];
 
         return new self($plan, $layout, $pours, $simulation->field, $simulation->energyError, $notices);

@@ -61,15 +61,15 @@ final class DemoPieces
             ))),
             'inclusions' => [],
             'pours'      => [
-                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 10, 'applied' => [['kind' => 'lettering', 'says' => 'the hill house', 'at_mm' => [0, 26], 'size_mm' => [90, 11]]]],
-                ['resin' => 'coat', 'depth_mm' => 5, 'start_h' => 23.5, 'mix' => $ink('gentian', 0.6), 'zones' => [
+                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 0.25, 'applied' => [['kind' => 'lettering', 'says' => 'the hill house', 'at_mm' => [0, 26], 'size_mm' => [90, 11]]]],
+                ['resin' => 'coat', 'depth_mm' => 5, 'start_h' => 11.5, 'mix' => $ink('gentian', 0.6), 'zones' => [
                     $band('night', 12, 60, $ink('moor blue', 0.6)),
                     $band('last light', -14, 4, $ink('bracken', 0.6)),
                     $band('moor', -60, -14, $ink('peat', 1.2)),
                     ['name' => 'moon', 'shape' => 'ring', 'at_mm' => [48, 20], 'inner_mm' => 0, 'outer_mm' => 9, 'mix' => [['colour' => 'white', 'pct' => 1]]],
                     ['name' => 'mist', 'shape' => 'line', 'points_mm' => [[-80, -14], [-30, -11], [20, -15], [80, -12]], 'width_mm' => 4, 'mix' => [['colour' => 'white', 'pct' => 0.3]]],
                 ]],
-                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 34, 'mix' => [['colour' => 'white', 'pct' => 3]]],
+                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 24.25, 'mix' => [['colour' => 'white', 'pct' => 3]]],
             ],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'consumables_price' => 1.5,
                 'hours'          => [['days' => 'mon-sun', 'from' => '08:00', 'to' => '22:00']]],

@@ -49,6 +49,27 @@ for (const [name, viewport] of [
             await page.goto(`${piece}/template`);
             await holds(page);
         });
+
+        test('a coloured piece, one of its pours, and the shelf', async ({ page }) => {
+            await signIn(page);
+            await open(page, 'Dusk over the moor');
+            for (const summary of await page.locator('#colours ~ details summary').all()) {
+                await summary.click();
+            }
+            await holds(page);
+            const piece = page.url();
+            await page.goto(`${piece}/pours/1`);
+            await holds(page);
+            await page.goto(`${piece}/sheet`);
+            await holds(page);
+            for (const kind of ['resins', 'colours', 'sealers', 'devices', 'consumables']) {
+                await page.goto(`/shelf/${kind}`);
+                await holds(page);
+            }
+            await page.goto('/shelf/resins');
+            await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
+            await holds(page);
+        });
     });
 }
 

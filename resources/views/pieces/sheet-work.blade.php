@@ -23,9 +23,9 @@
             @foreach($pour->placed as $object)
                 <li><span class="tick"></span>Set <strong>{{ $object->name() }}</strong> at {{ $view->figures->length($view->layout()->bottomOf($object)) }} above the floor, {{ $view->figures->place($object->x, $object->y) }}{{ $view->howSet($object, $k) }}{{ $view->howLaid($object) }}.</li>
             @endforeach
-            @foreach($view->coat($k)->cupLines() as $cup)<li><span class="tick"></span>Cup “{{ $cup->name }}”: {{ $cup->amount }}, {{ $cup->doses === [] ? 'clear' : implode('; ', $cup->doses) }}@if($cup->from !== ''); {{ $cup->from }}@endif.</li>@endforeach
-            @if($view->coat($k)->isTraced())<li><span class="tick"></span>Against yellowing: {{ $view->coat($k)->trace() }}.</li>@endif
             <li><span class="tick"></span>Stir slowly 2–5 min, scrape sides and bottom.@if($stand > 0) Stand {{ $stand }} min.@else Pour at once.@endif</li>
+            @foreach($view->coat($k)->cupLines() as $cup)<li><span class="tick"></span>Cup “{{ $cup->name }}”, {{ $cup->amount }}: {{ $cup->doses === [] ? 'clear' : implode('; ', $cup->doses) }}@if($cup->from !== ''); {{ $cup->from }}@endif.</li>@endforeach
+            @if($view->coat($k)->isTraced())<li><span class="tick"></span>Against yellowing: {{ $view->coat($k)->trace() }}.</li>@endif
             <li><span class="tick"></span>Pour {{ $view->figures->length($pour->depth()) }} deep, up to <strong>{{ $view->figures->length($pour->top) }}</strong> above the floor ({{ $view->figures->volume(1e6 * $pour->volume) }}@if($view->plan->setup->pieces > 1) into each of {{ $view->plan->setup->pieces }}@endif). Workable until {{ $view->figures->moment($heat->onClock($heat->workingUntil)) }}.</li>
             <li><span class="tick"></span>Bubbles: low warm air, kept moving; again after 10 min. Cover.</li>
             @foreach($view->answer->tasks as $task)@if($task->kind->value === 'apply' && $task->pour === $k)<li><span class="tick"></span>{{ $task->title }}, from {{ $view->figures->moment($task->start) }}; let it dry.</li>@endif @endforeach

@@ -38,7 +38,7 @@
                     </tbody>
                 </table>
             </div>
-            <p class="quiet">Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint counts too. Fold flakes in slowly. The clear that a mother tint brings is part of its cup. What cup and stick keep comes on top, in the same shares.</p>
+            <p class="quiet">Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint counts too. Fold flakes in slowly. Pour each from the side that lies away from the one before. The clear that a mother tint brings is part of its cup. What cup and stick keep comes on top, in the same shares.</p>
             <ul>
                 @if($view->coat->isTraced())<li>Against yellowing: {{ $view->coat->trace() }}, through a mother tint.</li>@endif
                 @if($view->thickening() !== null)<li><strong>Thicken first.</strong> {{ $view->thickening() }}</li>@endif

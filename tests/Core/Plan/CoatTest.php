@@ -8,6 +8,7 @@ use Pensilis\Plan\Appearance;
 use Pensilis\Plan\ColourJudge;
 use Pensilis\Plan\Draft;
 use Pensilis\Plan\Finished;
+use Pensilis\Plan\HoursJudge;
 use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
@@ -192,3 +193,15 @@ it('refuses colours and regions that make no sense, with the place', function (a
     'more than all'              => [['/pours/2/zones/0/share_pct' => 60, '/pours/2/zones/1/share_pct' => 50], '/pours/2/zones', 'add up to 110 %'],
     'the same id twice'          => [['/colours/1/id' => 'blue'], '/colours/1/id', 'Two colours are called “blue”'],
 ]);
+
+it('says which given pours fall outside the working hours', function (): void {
+    // Monday 08:00 and three days later, with hours from 18:00 to 22:00 on weekdays.
+    $plan = Plans::read([], Plans::coneWithPours());
+    $answer = (new Planner(new CalibrationMemory()))->judge($plan);
+    $notices = (new HoursJudge($plan))->notices($answer->tasks);
+    expect(array_map(fn(Notice $one): string => $one->pointer, $notices))->toBe(['/pours/0/start_h', '/pours/1/start_h', '/pours/2/start_h'])
+        // A quarter of an hour to make the vessel ready comes before the first.
+        ->and($notices[0]->mend?->value)->toEqualWithDelta(10.25, 1e-9);
+    $evening = Plans::read(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82, '/pours/2/start_h' => 178], Plans::coneWithPours());
+    expect((new HoursJudge($evening))->notices((new Planner(new CalibrationMemory()))->judge($evening)->tasks))->toBe([]);
+});
