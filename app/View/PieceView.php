@@ -9,6 +9,7 @@ use App\Interchange\PlanFields;
 use App\Models\Piece;
 use App\Models\Supply;
 use OutOfRangeException;
+use Pensilis\Batching\Batch;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
@@ -118,7 +119,7 @@ final readonly class PieceView
         return $this->answer?->simulation === null ? [] : $pours;
     }
 
-    /** @return list<string> weight, balance and cost of the finished piece */
+    /** @return list<string> what is mixed in all, weight, balance and cost of the finished piece */
     public function finished(): array
     {
         $layout = $this->layout();
@@ -126,7 +127,17 @@ final readonly class PieceView
             return [];
         }
         $finished = Finished::of($this->plan, $layout);
+        $batches = array_map(fn(LaidPour $pour): Batch => $pour->batch, $layout->pours);
+        $sum = fn(callable $of): float => array_sum(array_map($of, $batches));
         $lines = [sprintf(
+            'In all %s of mix, %s: A %s (%s), B %s (%s), with what cups keep and what is held back.',
+            $this->figures->volume($sum(fn(Batch $one): float => $one->volume)),
+            $this->figures->mass($sum(fn(Batch $one): float => $one->mixed())),
+            $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[0])),
+            $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[0])),
+            $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[1])),
+            $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[1])),
+        ), sprintf(
             'Finished it weighs %s and balances %s; hang it by what bears %s.',
             $this->figures->mass(1e3 * $finished->kilograms),
             $this->figures->place(...$finished->balance),
@@ -245,7 +256,15 @@ final readonly class PieceView
     {
         $layout = $this->layout();
 
-        return $layout === null || !$this->isColoured() ? null : new FaceDrawing($this->plan, $layout, $frame, $this->gaze->turned || $this->plan->setup->viewed === Viewed::Bottom);
+        return $layout === null || !$this->isColoured() || $this->plan->setup->viewed === Viewed::Sides ? null : new FaceDrawing($this->plan, $layout, $frame, $this->gaze->turned || $this->plan->setup->viewed === Viewed::Bottom);
+    }
+
+    /** The side that will be seen, where a coloured piece is looked at from its sides. */
+    public function side(SectionDrawing $section): ?SideDrawing
+    {
+        $layout = $this->layout();
+
+        return $layout === null || !$this->isColoured() || $this->plan->setup->viewed !== Viewed::Sides ? null : new SideDrawing($this->plan, $layout, $section);
     }
 
     /** @return list<int> objects that collide, reach into the wall, stand out or lie under a fitting */

@@ -7,6 +7,7 @@ namespace Pensilis\Plan;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupLife;
 use Pensilis\Batching\CupSplit;
+use Pensilis\Material\Inclusion;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
@@ -74,9 +75,10 @@ final class AnswerWriter
         foreach ($layout->pours as $k => $pour) {
             [$aMl, $bMl] = $pour->batch->measures();
             $pours[] = [
-                'resin'           => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch, $plan->setup->pieces),
-                'measure_a_ml'    => $aMl, 'measure_b_ml' => $bMl,
-                'splits'          => self::splits($pour, $plan, $store),
+                'resin'        => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch, $plan->setup->pieces),
+                'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
+                'splits'       => self::splits($pour, $plan, $store),
+                ...($pour->coat->isColoured() ? ['portions' => self::portions($pour)] : []),
                 'held_back_g'     => $pour->batch->held,
                 'goes'            => $pour->batch->goes(),
                 'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
@@ -86,6 +88,16 @@ final class AnswerWriter
         }
 
         return ['pours' => $pours, 'warnings' => self::notices((new LayoutJudge($plan, $layout))->notices())];
+    }
+
+    /** @return list<array<string, mixed>> a cup for each region of one vessel */
+    private static function portions(LaidPour $pour): array
+    {
+        return array_map(fn(Portion $one): array => [
+            'name'    => $one->name, 'area_pct' => 100.0 * $one->area, 'share_pct' => 100.0 * $one->share, 'volume_ml' => 1e6 * $one->volume,
+            'mix_g'   => 1e3 * $pour->resin->density * $one->plain($pour->resin->density),
+            'colours' => array_map(fn(array $part): array => ['colour' => $part[0]->id, $part[0]->kind->key() => $part[1]], $one->recipe->parts),
+        ], $pour->portions->all);
     }
 
     /** @return list<array{a_g: float, b_g: float}> */
@@ -126,11 +138,22 @@ final class AnswerWriter
                 'must_seal'           => $inclusion->mustSeal(),
                 'verdict'             => $inclusion->verdict()->value,
                 'max_celsius_reached' => $simulation->greatestAt($inclusion),
-                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
+                ...self::seen($simulation, $inclusion),
+                'placement_opens_h' => null, 'placement_closes_h' => null, 'drift_mm' => null,
             ];
         }
 
         return $said;
+    }
+
+    /** @return array<string, float> how deep an object looks, and how much of its contrast is left, from the face that is chosen */
+    private static function seen(Simulation $simulation, Inclusion $inclusion): array
+    {
+        [$plan, $layout] = [$simulation->plan, $simulation->layout];
+        $face = Appearance::chosen($plan, $layout);
+        $shows = $plan->setup->viewed === Viewed::Sides ? SideAppearance::of($plan, $layout)->showsOf($inclusion) : $face->showsOf($inclusion);
+
+        return ['apparent_depth_mm' => 1e3 * $face->apparentDepth($inclusion), 'shows_pct' => 100.0 * $shows];
     }
 
     /** @return list<Notice> what this version does not compute for such a plan */

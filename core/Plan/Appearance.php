@@ -18,7 +18,7 @@ use Pensilis\Numerics\Intervals;
 final class Appearance
 {
     /** An object whose colour nobody has said, for drawings only (memory). */
-    private const UNSAID = '#8a7a5c';
+    public const UNSAID = '#8a7a5c';
 
     /** @var array<string, Film> */
     private array $films = [];

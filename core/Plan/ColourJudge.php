@@ -40,7 +40,7 @@ final readonly class ColourJudge
                 array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $pour->depth(), $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
             }
             $neighbours = $pour->portions->parcels->neighbours();
-            array_push($notices, ...$this->neighbours($pour, $k, $neighbours), ...$this->hidden($pour, $k, $neighbours));
+            array_push($notices, ...$this->neighbours($pour, $k, $neighbours), ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->hidden($pour, $k, $neighbours)));
         }
 
         return $coloured === [] ? [] : [...$notices, ...$this->objects()];
@@ -206,10 +206,10 @@ final readonly class ColourJudge
     {
         $notices = [];
         foreach ($this->plan->inclusions as $i => $object) {
-            $left = $this->appearance->showsOf($object);
+            $left = $this->plan->setup->viewed === Viewed::Sides ? SideAppearance::of($this->plan, $this->layout)->showsOf($object) : $this->appearance->showsOf($object);
             if ($left < self::FAINT) {
                 $notices[] = $this->veiled("“{$object->id}”", $left, "/inclusions/{$i}");
-            } elseif ($object->shade !== null && $this->appearance->objectAt($object)->differenceFrom($this->surroundings($object->x, $object->y)) < self::ALIKE) {
+            } elseif ($object->shade !== null && $this->plan->setup->viewed !== Viewed::Sides && $this->appearance->objectAt($object)->differenceFrom($this->surroundings($object->x, $object->y)) < self::ALIKE) {
                 $notices[] = new Notice('blends-in', "“{$object->id}” hardly stands out from what lies behind it; lighten or change the ground behind.", "/inclusions/{$i}");
             }
         }

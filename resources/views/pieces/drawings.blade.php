@@ -65,7 +65,10 @@
         @foreach($plan->objects() as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
     </svg>
 </figure>
-@php($face = $view->face($plan))
+@php([$face, $side] = [$view->face($plan), $view->side($section)])
+@if($side !== null)
+    @include('pieces.side')
+@endif
 @if($face !== null)
     @include('pieces.face')
 @endif

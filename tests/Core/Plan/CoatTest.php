@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pensilis\Exception\PlanRefused;
 use Pensilis\Numerics\Lehmer;
+use Pensilis\Plan\AnswerWriter;
 use Pensilis\Plan\Appearance;
 use Pensilis\Plan\ColourJudge;
 use Pensilis\Plan\Draft;
@@ -14,6 +15,7 @@ use Pensilis\Plan\Layout;
 use Pensilis\Plan\Notice;
 use Pensilis\Plan\Planner;
 use Pensilis\Plan\Portion;
+use Pensilis\Plan\SideAppearance;
 use Pensilis\Plan\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
@@ -204,4 +206,31 @@ it('says which given pours fall outside the working hours', function (): void {
         ->and($notices[0]->mend?->value)->toEqualWithDelta(10.25, 1e-9);
     $evening = Plans::read(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82, '/pours/2/start_h' => 178], Plans::coneWithPours());
     expect((new HoursJudge($evening))->notices((new Planner(new CalibrationMemory()))->judge($evening)->tasks))->toBe([]);
+});
+
+it('looks through the front of what is seen from its sides', function () use ($says): void {
+    $half = [['shape' => 'half', 'angle_deg' => 270, 'mix' => [['colour' => 'white', 'pct' => 3]]]];
+    // White in the front half of the coat that holds the cone hides it; in the back half it does not.
+    expect($says(['/vessel/viewed' => 'sides', '/pours/2/zones' => $half]))->toBe(['effect-hidden /inclusions/0'])
+        ->and($says(['/vessel/viewed' => 'sides', '/pours/2/zones' => [['angle_deg' => 90] + $half[0]]]))->toBe([]);
+    $plan = Plans::read(['/vessel/viewed' => 'sides', '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.2]]], Plans::coloured());
+    $side = SideAppearance::of($plan, Layout::given($plan));
+    // Through the middle of 90 mm at 0.2 drops in 10 ml: the shade of 10 mm to the power of 3.6, there and back (Beer–Lambert).
+    $paper = $plan->behind->shade()->channels();
+    foreach ($side->shade(2, 0.0)->channels() as $n => $share) {
+        expect($share)->toEqualWithDelta($paper[$n] * $plan->colours['blue']->shade->channels()[$n] ** 3.6, 1e-9);
+    }
+});
+
+it('gives portions and what is seen on the command line', function (): void {
+    $plan = Plans::read([], Plans::coloured());
+    $batch = AnswerWriter::batch($plan, Layout::given($plan), new CalibrationMemory())['pours'];
+    expect($batch[0])->not->toHaveKey('portions')
+        ->and(array_column($batch[2]['portions'], 'name'))->toBe(['left', 'middle', 'right'])
+        ->and(array_sum(array_column($batch[2]['portions'], 'mix_g')))->toEqualWithDelta($batch[2]['mass_g'], 1e-9)
+        ->and($batch[2]['portions'][0]['colours'])->toBe([['colour' => 'blue', 'drops_per_10_ml' => 0.1]]);
+    $seen = AnswerWriter::simulation(Simulation::of($plan, new CalibrationMemory()))['inclusions'][0];
+    // The cone's tip lies 12 mm below the face.
+    expect($seen['apparent_depth_mm'])->toEqualWithDelta(12.0 / 1.55, 1e-9)
+        ->and($seen['shows_pct'])->toBeGreaterThan(20.0)->toBeLessThan(100.0);
 });
