@@ -19,6 +19,14 @@ test('main views', async ({ page }) => {
     await page.locator('summary', { hasText: 'Use and face' }).scrollIntoViewIfNeeded();
     await page.evaluate(() => document.querySelector('.settings').scrollIntoView());
     await shot(page, 'piece-use');
+    await open(page, 'Dusk over the moor');
+    await shot(page, 'piece-coloured');
+    await page.locator('#coat-1 summary').click();
+    await page.evaluate(() => document.querySelector('#colours').scrollIntoView());
+    await shot(page, 'piece-colours');
+    await page.getByRole('link', { name: /Pour 2: measure/ }).click();
+    await page.evaluate(() => document.querySelector('#cups').scrollIntoView());
+    await shot(page, 'pour');
     await open(page, 'Gentian tray');
     await shot(page, 'piece-flat');
     await open(page, 'Brass key on slate');
@@ -36,6 +44,8 @@ test('main views', async ({ page }) => {
     await shot(page, 'materials');
     await page.goto('/shelf');
     await shot(page, 'shelf');
+    await page.goto('/shelf/resins');
+    await shot(page, 'shelf-resins');
     await page.goto('/studio');
     await shot(page, 'studio');
 });
