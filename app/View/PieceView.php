@@ -7,13 +7,10 @@ namespace App\View;
 use App\Interchange\Field;
 use App\Interchange\PlanFields;
 use App\Models\Piece;
-use App\Models\Supply;
 use OutOfRangeException;
-use Pensilis\Batching\Batch;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Draft;
-use Pensilis\Plan\Finished;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\HoursJudge;
 use Pensilis\Plan\LaidPour;
@@ -119,64 +116,10 @@ final readonly class PieceView
         return $this->answer?->simulation === null ? [] : $pours;
     }
 
-    /** @return list<string> what is mixed in all, weight, balance and cost of the finished piece */
-    public function finished(): array
+    /** What the whole piece takes, weighs and costs. */
+    public function totals(): PieceTotals
     {
-        $layout = $this->layout();
-        if ($layout === null) {
-            return [];
-        }
-        $finished = Finished::of($this->plan, $layout);
-        $batches = array_map(fn(LaidPour $pour): Batch => $pour->batch, $layout->pours);
-        $sum = fn(callable $of): float => array_sum(array_map($of, $batches));
-        $lines = [sprintf(
-            'In all %s of mix, %s: A %s (%s), B %s (%s), with what cups keep and what is held back.',
-            $this->figures->volume($sum(fn(Batch $one): float => $one->volume)),
-            $this->figures->mass($sum(fn(Batch $one): float => $one->mixed())),
-            $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[0])),
-            $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[0])),
-            $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[1])),
-            $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[1])),
-        ), sprintf(
-            'Finished it weighs %s and balances %s; hang it by what bears %s.',
-            $this->figures->mass(1e3 * $finished->kilograms),
-            $this->figures->place(...$finished->balance),
-            $this->figures->mass(1e3 * Finished::SAFETY * $finished->kilograms),
-        )];
-        if ($this->plan->costs->areKnown()) {
-            $hours = array_sum(array_map(fn($task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->answer->tasks ?? []));
-            $resin = array_sum(array_map(fn(LaidPour $pour): float => $this->plan->costs->ofPour($pour, $this->plan->setup->pieces), $layout->pours));
-            $own = $this->plan->costs->ofHours($hours);
-            $lines[] = sprintf('It costs %s: %s for resin and consumables, %s for %s of yours.', number_format($resin + $own, 2), number_format($resin, 2), number_format($own, 2), $this->figures->span($hours));
-        }
-
-        return $lines;
-    }
-
-    /** @return list<string> what the shelf has of resins and colours against what the whole piece takes, where it counts them */
-    public function stock(): array
-    {
-        $needs = [];
-        foreach ($this->layout()->pours ?? [] as $pour) {
-            $needs[$pour->resin->name] = ($needs[$pour->resin->name] ?? 0.0) + $pour->batch->mixed();
-            foreach ($pour->colourGrams() as $id => $grams) {
-                $name = $this->plan->colours[$id]->name;
-                $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
-            }
-        }
-        $lines = [];
-        foreach (Supply::query()->where('studio_id', $this->piece->studio_id)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(20)->get() as $one) {
-            $left = (float) $one->stock - $needs[$one->name];
-            $lines[] = sprintf(
-                '%s: the shelf has %s, the piece takes %s%s',
-                $one->name,
-                $this->figures->grams((float) $one->stock),
-                $this->figures->grams($needs[$one->name]),
-                $left < 0.0 ? '; ' . $this->figures->grams(-$left) . ' are missing.' : ($left <= ($one->low ?? 0.0) ? '; then it runs low.' : '.'),
-            ) . ($one->isPast() ? ' It is past its time: test a small mix first.' : '');
-        }
-
-        return $lines;
+        return new PieceTotals($this->piece, $this->plan, $this->layout(), $this->figures, $this->answer->tasks ?? []);
     }
 
     /** @return list<Question> the questions of the verdict */

@@ -122,7 +122,7 @@ it('carries recipes from coat to coat and to the next piece', function (): void 
     expect($next->refresh()->document['pours'][0]['zones'])->toBe(($this->coat)(2)['zones'])
         ->and(array_column($next->document['colours'], 'id'))->toBe(['blue', 'green'])
         ->and(CoatRecipe::of($next->document, 9))->toBeNull();
-    $this->delete("/recipes/{$recipe->id}");
+    $this->delete("/recipes/{$recipe->id}")->assertRedirect('/shelf/colours');
     expect($this->user->studio->recipes()->count())->toBe(0);
 });
 

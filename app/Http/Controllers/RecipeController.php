@@ -8,6 +8,7 @@ use App\Interchange\CoatRecipe;
 use App\Interchange\PlanFile;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Models\SupplyKind;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Pensilis\Exception\PlanRefused;
@@ -49,6 +50,6 @@ final class RecipeController extends Controller
     {
         $recipe->delete();
 
-        return redirect()->route('supplies', ['kind' => 'colour'])->with('said', "The recipe “{$recipe->name}” is taken out.");
+        return redirect()->route('supplies', SupplyKind::Colour)->with('said', "The recipe “{$recipe->name}” is taken out.");
     }
 }

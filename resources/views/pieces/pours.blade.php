@@ -24,7 +24,7 @@
         @foreach($view->plan->setup->compartments as $one)<p>Compartment “{{ $one->name }}” sets first: {{ $view->figures->volume(1e6 * $one->shape->volumeTo($one->depth)) }}@if($view->plan->setup->pieces > 1) each @endif.</p>@endforeach
 
         <p class="quiet">Readings on {{ $view->plan->studio->device->words() }}, with {{ $view->figures->grams($view->plan->studio->lossGrams) }} for what cup and stick keep. Measure both the same way. A pour's number leads to its own page.</p>
-        @foreach([...$view->finished(), ...$view->stock()] as $line)<p class="quiet">{{ $line }}</p>@endforeach
+        @foreach([...$view->totals()->finished(), ...$view->totals()->stock()] as $line)<p class="quiet">{{ $line }}</p>@endforeach
 
         @if(!$view->isGiven() && $view->answer?->simulation !== null)<form method="post" action="{{ route('pieces.pours.store', $view->piece, false) }}">@csrf<button class="btn btn-sm btn-outline-primary">Keep these pours, to colour them</button></form>@endif
         @if($view->isGiven())

@@ -1,10 +1,5 @@
 <x-page :title="$kind->title()">
-    @if(session('gone'))
-        <form class="said" method="post" action="{{ route('supplies.restore', session('gone')['id'], false) }}" role="status">
-            @csrf @method('put')
-            “{{ session('gone')['name'] }}” was taken off the shelf. <button class="plain">Undo</button>
-        </form>
-    @endif
+    <x-gone restore="supplies.restore"/>
     <h1>Shelf</h1>
     <x-shelf-nav :kind="$kind"/>
     <x-errors/>
