@@ -14,10 +14,11 @@ final readonly class Coat
 {
     /**
      * @param list<Zone>    $zones
-     * @param bool          $merges  poured thin and left to merge; else thickened first so that the pattern stays
+     * @param bool          $merges    poured thin and left to merge; else thickened first so that the pattern stays
      * @param list<Applied> $applied
+     * @param bool          $onPurpose so much colour that it may soften is meant
      */
-    public function __construct(public Recipe $ground, public array $zones = [], public bool $merges = false, public array $applied = []) {}
+    public function __construct(public Recipe $ground, public array $zones = [], public bool $merges = false, public array $applied = [], public bool $onPurpose = false) {}
 
     public static function plain(): self
     {

@@ -69,7 +69,7 @@ final readonly class CoatReader
             $this->problems->add('shares-above-all', sprintf('The shares given to regions add up to %s %%; together they can be 100 %% at most.', round($given, 1)), $pour->at('zones'));
         }
 
-        return new Coat($this->recipe($pour), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')));
+        return new Coat($this->recipe($pour), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')), $pour->flag('thick_on_purpose'));
     }
 
     private function recipe(Node $node): Recipe

@@ -52,7 +52,8 @@ final readonly class ColourJudge
         if ($percent <= Recipe::WARN_PERCENT) {
             return null;
         }
-        $softens = $percent > Recipe::SOFTENS_PERCENT;
+        // Asked once: some keep it thick on purpose.
+        $softens = $percent > Recipe::SOFTENS_PERCENT && !$pour->coat->onPurpose;
 
         return new Notice($softens ? 'colour-softens' : 'colour-share', sprintf(
             'Pour %d, %s: colour makes up %s %% of the mix. %s',
@@ -60,8 +61,8 @@ final readonly class ColourJudge
             $portion->name,
             Figure::short($percent, 1),
             $softens ? 'Above 10 % the piece may stay soft, for good: do it on purpose only, and cast a test piece first. The maker\'s label goes first.'
-                : 'Up to 6 % is usual; more thickens the mix and may soften it.',
-        ), "{$at}/mix");
+                : 'Up to 6 % is usual; more thickens the mix and may soften it' . ($percent > Recipe::SOFTENS_PERCENT ? ': meant so here, cast a test piece first.' : '.'),
+        ), "{$at}/mix", $softens ? new Mend('It is meant so: kept thick on purpose', "/pours/{$k}/thick_on_purpose", true) : null);
     }
 
     /** Colours in one cup that make mud of each other. */

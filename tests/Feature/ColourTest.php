@@ -135,6 +135,26 @@ it('mixes for two pieces at once', function (): void {
     $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}")->assertSee('None of its pours is of the same resin and colour.');
 });
 
+it('asks once about colour that softens', function (): void {
+    ($this->type)(['/pours/2/zones/0/mix/0/colour' => 'white']);
+    ($this->type)(['/pours/2/zones/0/mix/0/pct' => '14']);
+    $this->get("/pieces/{$this->piece->id}")->assertSee('may stay soft, for good')->assertSee('It is meant so');
+    $this->post("/pieces/{$this->piece->id}/mends", ['code' => 'colour-softens', 'pointer' => '/pours/2/zones/0/mix'])->assertSessionHas('said');
+    expect(($this->coat)(2)['thick_on_purpose'])->toBeTrue();
+    $this->get("/pieces/{$this->piece->id}")->assertDontSee('may stay soft, for good')->assertSee('meant so here');
+});
+
+it('keeps a mix when its colour becomes of another kind, at a usual dose', function (): void {
+    ($this->type)(['/colours/0/kind' => 'pigment'])->assertSessionHasNoErrors();
+    expect(($this->coat)(2)['zones'][0]['mix'])->toBe([['colour' => 'blue', 'pct' => 0.3]])
+        ->and($this->piece->refresh()->document['colours'][0])->not->toHaveKey('drop_ml');
+});
+
+it('shows a ladder of each colour, and keeps what was mixed from the sheet', function (): void {
+    $this->get("/pieces/{$this->piece->id}?heat=1")->assertSeeInOrder(['a trace, 0.05', 'transparent, 0.3', 'deep, 1.2', 'drops in 10 ml, 5 mm deep on white']);
+    $this->get("/pieces/{$this->piece->id}/sheet")->assertSee("/pieces/{$this->piece->id}/pours/2#mixed", false);
+});
+
 it('refuses what cannot be typed, says where, and keeps it', function (array $typed, string $field, string $says): void {
     $before = $this->piece->document;
     ($this->type)($typed)->assertSessionHasErrors("f.{$field}")->assertSessionHasInput('f');

@@ -13,7 +13,7 @@
     @php($sand = array_values(array_filter($view->answer->tasks, fn($task) => $task->kind->value === 'sand' && $task->pour === $k)))
     @php($stand = Pensilis\Scheduling\Session::standingMinutes($pour->resin->sheet->working))
     <section class="sheet-pour">
-        <h2>Pour {{ $k + 1 }} <time>{{ $view->figures->moment($heat->startHour) }}</time></h2>
+        <h2>Pour {{ $k + 1 }} <time>{{ $view->figures->moment($heat->startHour) }}</time> <a class="btn btn-sm btn-outline-primary no-print" href="{{ route('pours.show', [$view->piece, $k], false) }}#mixed" aria-label="Pour {{ $k + 1 }} is mixed: keep what was mixed and left">Mixed</a></h2>
         <table class="weigh">
             <tr><th scope="row">A (resin)</th><td>{{ $pour->batch->device->unit() === 'g' ? $view->figures->mass($a) : round($a, 2) . ' ' . $pour->batch->device->unit() }}</td><th scope="row">B (hardener)</th><td>{{ $pour->batch->device->unit() === 'g' ? $view->figures->mass($b) : round($b, 2) . ' ' . $pour->batch->device->unit() }}</td><th scope="row">together</th><td>{{ $view->figures->mass($pour->batch->mixed()) }}</td><td class="mixed">mixed ________ g &nbsp; left ________ g</td></tr>
         </table>

@@ -96,14 +96,15 @@ it('warns of colours that soften, make mud, run together or have no room', funct
     expect($says($changes))->toBe($codes);
 })->with([
     // 6 and 10 % of the mix (common practice).
-    'usual pigment'   => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 6]]], []],
-    'much pigment'    => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 7]]], ['colour-share /pours/2/zones/0/mix']],
-    'far too much'    => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]]], ['colour-softens /pours/2/zones/0/mix']],
-    'sand is no tint' => [['/pours/2/zones/0/mix' => [['colour' => 'sand', 'pct' => 40]]], []],
-    'mud in a cup'    => [['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3], ['colour' => 'orange', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/0/mix']],
-    'mud at an edge'  => [['/pours/2/zones/0/mix' => [['colour' => 'orange', 'drops_per_10_ml' => 0.3]], '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/1', 'effect-faint /inclusions/0']],
-    'poured thin'     => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/zones/1', 'runs-together /pours/2/zones/2']],
-    'outside'         => [['/pours/2/zones/1' => ['shape' => 'ring', 'at_mm' => [200, 0], 'outer_mm' => 10, 'mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]]], ['region-nowhere /pours/2/zones/1']],
+    'usual pigment'    => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 6]]], []],
+    'much pigment'     => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 7]]], ['colour-share /pours/2/zones/0/mix']],
+    'far too much'     => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]]], ['colour-softens /pours/2/zones/0/mix']],
+    'thick on purpose' => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]], '/pours/2/thick_on_purpose' => true], ['colour-share /pours/2/zones/0/mix']],
+    'sand is no tint'  => [['/pours/2/zones/0/mix' => [['colour' => 'sand', 'pct' => 40]]], []],
+    'mud in a cup'     => [['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3], ['colour' => 'orange', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/0/mix']],
+    'mud at an edge'   => [['/pours/2/zones/0/mix' => [['colour' => 'orange', 'drops_per_10_ml' => 0.3]], '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/1', 'effect-faint /inclusions/0']],
+    'poured thin'      => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/zones/1', 'runs-together /pours/2/zones/2']],
+    'outside'          => [['/pours/2/zones/1' => ['shape' => 'ring', 'at_mm' => [200, 0], 'outer_mm' => 10, 'mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]]], ['region-nowhere /pours/2/zones/1']],
 ]);
 
 it('warns of what will not be seen, from the face that is chosen', function (array $changes, array $codes) use ($says): void {
