@@ -36,20 +36,18 @@ final readonly class CoatFields
     public function colour(int $i): array
     {
         $at = "/colours/{$i}";
-        $name = Document::value($this->document, "{$at}/name");
-        $of = fn(string $what): string => $what . ' of ' . (is_string($name) ? $name : 'the colour');
         $ink = Document::value($this->document, "{$at}/kind") === ColourKind::Ink->value;
 
         return [
-            Field::of("{$at}/name", $of('Name'), FieldKind::Text),
-            Field::choice("{$at}/kind", $of('Kind'), self::words(ColourKind::cases())),
-            Field::of("{$at}/shade", $of($ink ? 'Shade of light through it' : 'Shade'), FieldKind::Shade),
+            Field::of("{$at}/name", 'Name', FieldKind::Text),
+            Field::choice("{$at}/kind", 'Kind', self::words(ColourKind::cases())),
+            Field::of("{$at}/shade", $ink ? 'Shade of light through it' : 'Shade, laid thick', FieldKind::Shade),
             ...($ink ? [
-                Field::optional("{$at}/through_mm", $of('Told for a drop in 10 ml and a depth'), FieldKind::Length),
-                Field::optional("{$at}/drop_ml", $of('A drop'), FieldKind::Volume),
-            ] : [Field::optional("{$at}/hides_mm", $of('Depth at which 1 % hides'), FieldKind::Length)]),
-            Field::optional("{$at}/density_g_ml", $of('Density, g/ml,'), FieldKind::Number),
-            Field::optional("{$at}/price_per_g", $of('Price for a gram'), FieldKind::Number),
+                Field::optional("{$at}/through_mm", 'A drop in 10 ml, so deep', FieldKind::Length),
+                Field::optional("{$at}/drop_ml", 'A drop is', FieldKind::Volume),
+            ] : [Field::optional("{$at}/hides_mm", '1 % hides, so deep', FieldKind::Length)]),
+            Field::optional("{$at}/density_g_ml", 'Density, g/ml', FieldKind::Number),
+            Field::optional("{$at}/price_per_g", 'Price for a gram', FieldKind::Number),
         ];
     }
 

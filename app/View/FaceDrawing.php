@@ -6,12 +6,15 @@ namespace App\View;
 
 use Pensilis\Geometry\Section;
 use Pensilis\Plan\Appearance;
+use Pensilis\Plan\LaidPour;
 use Pensilis\Plan\Layout;
 use Pensilis\Plan\Plan;
 
 /** What will be seen, looking straight at a face: colours of coats, objects through them, what is applied between them. */
 final readonly class FaceDrawing
 {
+    private const TURNS = 32;
+
     private Appearance $appearance;
 
     public Section $rim;
@@ -34,7 +37,7 @@ final readonly class FaceDrawing
             }
 
             return $row;
-        }, $half, 1e3 * $this->frame->scale, $this->fromFloor);
+        }, $half, 1e3 * $this->frame->scale, $this->fromFloor, $this->turns());
     }
 
     /** SVG points of the face, or of an object in it. */
@@ -88,5 +91,21 @@ final readonly class FaceDrawing
     private function across(float $metres): float
     {
         return ($this->fromFloor ? -1.0 : 1.0) * $this->frame->units($metres);
+    }
+
+    /** @return list<float> heights at which objects and the regions in front begin and end; no more than are seen */
+    private function turns(): array
+    {
+        $turns = [];
+        foreach ($this->plan->inclusions as $object) {
+            [$top, $bottom] = [$object->solid->footprint()->support(0.0, 1.0)[1], $object->solid->footprint()->support(0.0, -1.0)[1]];
+            foreach ($object->places as [, $y]) {
+                array_push($turns, $y + $top, $y + $bottom);
+            }
+        }
+
+        $pours = $this->fromFloor ? $this->layout->pours : array_reverse($this->layout->pours);
+
+        return array_slice(array_merge($turns, ...array_map(fn(LaidPour $pour): array => $pour->portions->parcels->turns(), $pours)), 0, self::TURNS);
     }
 }

@@ -6,11 +6,21 @@ namespace App\View;
 
 /**
  * An area drawn by colour from lines across it: one SVG path for each colour. Between two lines that are divided alike the strips run
- * straight from one to the other, so that edges come out smooth; elsewhere they change halfway.
+ * straight from one to the other, so that edges come out smooth; where they are not, lines between them are looked at, and the rest
+ * changes halfway.
  */
 final class Mosaic
 {
-    private const LINES = 120;
+    private const LINES = 64;
+
+    private const NEAR = 1e-6;
+
+    private const CLOSE = [0.06, 0.3];
+
+    private const FEW = 16;
+
+    /** How often the room between two lines is halved. */
+    private const HALVINGS = 1;
 
     /** Strips reach into each other by so much, in drawing units, so that no light shows between them. */
     private const OVERLAP = 0.3;
@@ -18,35 +28,74 @@ final class Mosaic
     /** @var array<string, string> SVG path data by colour */
     private array $paths = [];
 
+    /** @param callable(float): list<array{float, float, string}> $line */
+    private function __construct(private $line, private readonly float $scale, private readonly bool $mirrored) {}
+
     /**
      * @param callable(float): list<array{float, float, string}> $line     from, to in metres and "#rrggbb", of a line at a height in plan
      * @param float                                              $half     m, half the height of the area
      * @param float                                              $scale    drawing units for a metre
      * @param bool                                               $mirrored left and right swapped
+     * @param list<float>                                        $turns    heights at which something begins or ends: looked at on both sides
      *
      * @return array<string, string> SVG path data by colour
      */
-    public static function paths(callable $line, float $half, float $scale, bool $mirrored): array
+    public static function paths(callable $line, float $half, float $scale, bool $mirrored, array $turns = []): array
     {
-        $mosaic = new self();
-        $step = 2.0 * $half / self::LINES;
-        [$before, $above] = [null, $half];
-        for ($n = 0; $n < self::LINES; $n++) {
-            $y = $half - ($n + 0.5) * $step;
-            $row = array_map(fn(array $span): array => [($mirrored ? -$span[1] : $span[0]) * $scale, ($mirrored ? -$span[0] : $span[1]) * $scale, $span[2]], $line($y));
-            $row = $mirrored ? array_reverse($row) : $row;
-            if ($before !== null && array_column($before, 2) === array_column($row, 2)) {
-                $mosaic->strip($before, $row, $above * $scale, $y * $scale);
-            } else {
-                $middle = 0.5 * ($above + $y);
-                $mosaic->strip($before ?? [], $before ?? [], $above * $scale, $middle * $scale);
-                $mosaic->strip($row, $row, ($before === null ? $half : $middle) * $scale, $y * $scale);
-            }
-            [$before, $above] = [$row, $y];
+        $mosaic = new self($line, $scale, $mirrored);
+        $near = $half * self::NEAR;
+        // Just inside, so that what ends in a straight edge is told from what ends in a point.
+        $heights = [];
+        for ($n = 1; $n < self::LINES; $n++) {
+            $heights[] = $half - 2.0 * $half * $n / self::LINES;
         }
-        $mosaic->strip($before ?? [], $before ?? [], $above * $scale, -$half * $scale);
+        // Round ends are steep: a few lines close by make them look round, where there is time for it.
+        $close = count($turns) <= self::FEW ? [$near, ...array_map(fn(float $share): float => $share * 2.0 * $half / self::LINES, self::CLOSE)] : [$near];
+        foreach ([$half, -$half, ...$turns] as $turn) {
+            foreach ($close as $by) {
+                array_push($heights, $turn - $by, $turn + $by);
+            }
+        }
+        $heights = array_values(array_filter($heights, fn(float $y): bool => abs($y) <= $half - $near));
+        rsort($heights);
+        [$above, $y] = [$mosaic->row($heights[0]), $half];
+        foreach (array_slice($heights, 1) as $next) {
+            $below = $mosaic->row($next);
+            $mosaic->between($above, $below, $y, $next, self::HALVINGS);
+            [$above, $y] = [$below, $next];
+        }
 
         return $mosaic->paths;
+    }
+
+    /** @return list<array{float, float, string}> a line in drawing units, from left to right */
+    private function row(float $y): array
+    {
+        $row = [];
+        foreach (($this->line)($y) as [$from, $to, $colour]) {
+            $row[] = $this->mirrored ? [-$to * $this->scale, -$from * $this->scale, $colour] : [$from * $this->scale, $to * $this->scale, $colour];
+        }
+
+        return $this->mirrored ? array_reverse($row) : $row;
+    }
+
+    /**
+     * @param list<array{float, float, string}> $upper
+     * @param list<array{float, float, string}> $lower
+     */
+    private function between(array $upper, array $lower, float $from, float $to, int $halvings): void
+    {
+        $middle = 0.5 * ($from + $to);
+        if (array_column($upper, 2) === array_column($lower, 2)) {
+            $this->strip($upper, $lower, $from, $to);
+        } elseif ($halvings > 0) {
+            $row = $this->row($middle);
+            $this->between($upper, $row, $from, $middle, $halvings - 1);
+            $this->between($row, $lower, $middle, $to, $halvings - 1);
+        } else {
+            $this->strip($upper, $upper, $from, $middle);
+            $this->strip($lower, $lower, $middle, $to);
+        }
     }
 
     /**
@@ -55,7 +104,7 @@ final class Mosaic
      */
     private function strip(array $upper, array $lower, float $from, float $to): void
     {
-        [$top, $bottom] = [round(-$from, 2), round(-$to + self::OVERLAP, 2)];
+        [$top, $bottom] = [round(-$from * $this->scale, 2), round(-$to * $this->scale + self::OVERLAP, 2)];
         foreach ($upper as $n => [$left, $right, $colour]) {
             $this->paths[$colour] = ($this->paths[$colour] ?? '') . sprintf('M%s %sH%sL%s %sH%sz', round($left, 1), $top, round($right, 1), round($lower[$n][1], 1), $bottom, round($lower[$n][0], 1));
         }

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Piece;
 use App\Models\Supply;
+use App\Models\SupplyKind;
 use Pensilis\Batching\Batch;
 use Pensilis\Plan\Finished;
 use Pensilis\Plan\LaidPour;
@@ -47,13 +48,15 @@ final readonly class PieceTotals
             $hours = array_sum(array_map(fn($task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->tasks));
             $resin = array_sum(array_map(fn(LaidPour $pour): float => $this->plan->costs->ofPour($pour, $this->plan->setup->pieces), $layout->pours));
             $own = $this->plan->costs->ofHours($hours);
-            $lines[] = sprintf('It costs %s: %s for resin and consumables, %s for %s of yours.', number_format($resin + $own, 2), number_format($resin, 2), number_format($own, 2), $this->figures->span($hours));
+            $lines[] = sprintf('It costs %s', number_format($resin + $own, 2))
+                . ($own > 0.0 ? sprintf(': %s for resin, colours and consumables, %s for %s of yours', number_format($resin, 2), number_format($own, 2), $this->figures->span($hours)) : ' for resin, colours and consumables')
+                . ($this->plan->costs->knowsResin($this->plan->resin()->id) ? '.' : ', but for the resin, whose price is not said.');
         }
 
         return $lines;
     }
 
-    /** @return list<string> what the shelf has of resins and colours against what the whole piece takes, where it counts them */
+    /** @return list<string> what the shelf has against what the whole piece takes, where it counts it: of colours only what runs low */
     public function stock(): array
     {
         $needs = [];
@@ -67,6 +70,9 @@ final readonly class PieceTotals
         $lines = [];
         foreach (Supply::query()->where('studio_id', $this->piece->studio_id)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(20)->get() as $one) {
             $left = (float) $one->stock - $needs[$one->name];
+            if ($one->kind === SupplyKind::Colour && $left > ($one->low ?? 0.0) && !$one->isPast()) {
+                continue;
+            }
             $lines[] = sprintf(
                 '%s: the shelf has %s, the piece takes %s%s',
                 $one->name,

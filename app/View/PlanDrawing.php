@@ -116,6 +116,7 @@ final readonly class PlanDrawing
             $parcels->section->support(0.0, 1.0)[1],
             1e3 * $this->scale,
             $this->gaze->turned,
+            $parcels->turns(),
         );
     }
 

@@ -14,9 +14,9 @@ enum ColourKind: string
     public function words(): string
     {
         return match ($this) {
-            self::Ink     => 'ink or liquid tint, by the drop',
-            self::Pigment => 'pigment, powder or paste, by mass',
-            self::Filler  => 'filler (sand, flakes, glitter), by mass',
+            self::Ink     => 'ink or liquid tint',
+            self::Pigment => 'pigment, powder or paste',
+            self::Filler  => 'filler (sand, flakes, glitter)',
         };
     }
 

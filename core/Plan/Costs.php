@@ -34,6 +34,11 @@ final readonly class Costs
         return array_sum($this->perKilogram) + array_sum($this->perGram) + $this->consumables + $this->hour > 0.0;
     }
 
+    public function knowsResin(string $id): bool
+    {
+        return ($this->perKilogram[$id] ?? 0.0) > 0.0;
+    }
+
     /** Resin that is mixed, what is lost and held back with it, the colours of all vessels poured alike, and consumables. */
     public function ofPour(LaidPour $pour, int $pieces): float
     {

@@ -228,13 +228,19 @@ final readonly class Parcels
             if ($half < 1e-7) {
                 continue;
             }
-            $count = max(2, (int) ceil(self::LINES * sqrt(2.0 * $half / ($most - $least))));
+            $count = max(1, (int) round(self::LINES * sqrt(2.0 * $half / ($most - $least))));
             foreach (Fejer::rule($count) as [$node, $weight]) {
                 $lines[] = [$stops[$n] + $half * (1.0 + $node), $half * $weight];
             }
         }
 
         return $lines;
+    }
+
+    /** @return list<float> heights in plan at which a region begins, ends or bends */
+    public function turns(): array
+    {
+        return array_merge(...array_map(fn(Patch $patch): array => $this->few($patch->bends()), $this->patches));
     }
 
     /** @return list<float> heights at which the straight edges of a patch meet the wall or another patch */

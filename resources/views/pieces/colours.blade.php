@@ -6,7 +6,7 @@
     @else
         @foreach(array_values($view->plan->colours) as $i => $colour)
             <details class="colour-row" id="colour-{{ $i }}">
-                <summary><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $colour->shade->toHex() }}"/></svg> {{ $colour->name }} <span class="quiet">{{ $colour->kind->words() }}, in {{ $colour->kind->unit() }}</span></summary>
+                <summary><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $colour->shade->toHex() }}"/></svg> {{ $colour->name }} <span class="quiet">{{ $colour->kind->words() }}: {{ $colour->kind->unit() }}{{ $colour->kind->unit() === '%' ? ' by mass' : '' }}</span></summary>
                 <p class="ladder">@foreach($colour->kind->ladder() as $step => $dose)<span><svg class="swatch" viewBox="0 0 20 20" width="28" height="28" aria-hidden="true"><rect width="20" height="20" fill="{{ Pensilis\Colour\Recipe::of([[$colour, $dose]])->swatch()->toHex() }}"/></svg> {{ $step }}, {{ $dose }}</span> @endforeach<span class="quiet">{{ $colour->kind->unit() }}, 5 mm deep on white</span></p>
                 <div class="fields">@foreach($coats->colour($i) as $field)<x-field :view="$view" :field="$field"/>@endforeach</div>
                 <form method="post" action="{{ route('pieces.colours.destroy', [$view->piece, $i], false) }}">@csrf @method('delete')<button class="plain">Take {{ $colour->name }} out</button></form>

@@ -80,13 +80,13 @@ it('draws the face in the colours that are computed', function (): void {
 it('swaps left and right seen from the floor', function (): void {
     $plan = Plans::read(['/pours/2/zones' => [['shape' => 'half', 'angle_deg' => 0, 'mix' => [['colour' => 'white', 'pct' => 5]]]], '/inclusions' => []], Plans::coloured());
     $frame = new PlanDrawing($plan, Gaze::straight());
-    $right = fn(bool $floor): float => max(array_map(
+    $left = fn(bool $floor): float => min(array_map(
         fn(array $one): float => (float) $one[1],
-        preg_match_all('/M([\d.\-]+)/', (new FaceDrawing($plan, Layout::given($plan), $frame, $floor))->paths()[Layout::given($plan)->pours[2]->coat->recipe(0)->film(0.034)->over($plan->behind->shade())->toHex()] ?? '', $found, PREG_SET_ORDER) > 0 ? $found : [[0, -INF]],
+        preg_match_all('/M([\d.\-]+)/', (new FaceDrawing($plan, Layout::given($plan), $frame, $floor))->paths()[Layout::given($plan)->pours[2]->coat->recipe(0)->film(0.034)->over($plan->behind->shade())->toHex()] ?? '', $found, PREG_SET_ORDER) > 0 ? $found : [[0, INF]],
     ));
     // White in the right half: from the open side it begins at the middle, from the floor at the left edge.
-    expect($right(false))->toEqualWithDelta(0.0, 0.2)
-        ->and($right(true))->toBeLessThan(-5.0);
+    expect($left(false))->toEqualWithDelta(0.0, 0.2)
+        ->and($left(true))->toEqualWithDelta(-45.0 * $frame->scale, 0.5);
 });
 
 it('says from where each region is poured', function (): void {
