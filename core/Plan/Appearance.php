@@ -45,16 +45,7 @@ final class Appearance
     /** All coats in front of a height at a place; of the whole depth where the height lies at the far face. */
     public function before(float $x, float $y, float $height): Film
     {
-        $film = Film::clear();
-        foreach ($this->inward() as $k) {
-            $pour = $this->layout->pours[$k];
-            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
-            if ($depth > 0.0) {
-                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
-            }
-        }
-
-        return $film;
+        return $this->through($x, $y, $height);
     }
 
     /** What lies behind everything, as it is seen at a place. */
@@ -95,16 +86,10 @@ final class Appearance
         return $this->before($x, $y, $this->fromFloor ? $this->layout->pours[$k]->bottom : $this->layout->pours[$k]->top)->showThrough();
     }
 
-    /** The same place with one coat left clear. */
+    /** What lies behind everything as it would be seen with one coat left clear. */
     public function withoutCoat(int $k, float $x, float $y): Shade
     {
-        $film = Film::clear();
-        foreach ($this->inward() as $n) {
-            $pour = $this->layout->pours[$n];
-            $film = $n === $k ? $film : $film->before($this->film($n, $pour->portions->parcels->at($x, $y), $pour->depth()));
-        }
-
-        return $film->over($this->plan->behind->shade());
+        return $this->through($x, $y, $this->far(), $k)->over($this->plan->behind->shade());
     }
 
     /**
@@ -228,6 +213,21 @@ final class Appearance
         $order = array_keys($this->layout->pours);
 
         return $this->fromFloor ? $order : array_reverse($order);
+    }
+
+    /** All coats in front of a height at a place, but for one. */
+    private function through(float $x, float $y, float $height, ?int $but = null): Film
+    {
+        $film = Film::clear();
+        foreach ($this->inward() as $k) {
+            $pour = $this->layout->pours[$k];
+            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+            if ($depth > 0.0 && $k !== $but) {
+                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
+            }
+        }
+
+        return $film;
     }
 
     private function far(): float

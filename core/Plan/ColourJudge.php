@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Colour\Recipe;
-use Pensilis\Colour\Shade;
 use Pensilis\Quantity\Figure;
 
 /** What stands against colours and regions: too much of one, a boundary that will move, an effect that will not be seen. */
@@ -37,7 +36,7 @@ final readonly class ColourJudge
         foreach ($coloured as $k => $pour) {
             foreach ($pour->portions->all as $portion) {
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
-                array_push($notices, ...array_filter([$this->amount($portion->recipe, $pour, $k, $portion, $at), $this->mud($portion->recipe, $pour->depth(), $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
+                array_push($notices, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
             }
             $neighbours = $pour->portions->parcels->neighbours();
             array_push($notices, ...$this->neighbours($pour, $k, $neighbours), ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->hidden($pour, $k, $neighbours)));
@@ -46,9 +45,9 @@ final readonly class ColourJudge
         return $coloured === [] ? [] : [...$notices, ...$this->objects()];
     }
 
-    private function amount(Recipe $recipe, LaidPour $pour, int $k, Portion $portion, string $at): ?Notice
+    private function amount(LaidPour $pour, int $k, Portion $portion, string $at): ?Notice
     {
-        $percent = $recipe->percent(1e-3 * $pour->resin->density);
+        $percent = $portion->recipe->percent(1e-3 * $pour->resin->density);
         if ($percent <= Recipe::WARN_PERCENT) {
             return null;
         }
@@ -66,11 +65,12 @@ final readonly class ColourJudge
     }
 
     /** Colours in one cup that make mud of each other. */
-    private function mud(Recipe $recipe, float $depth, int $k, Portion $portion, string $at): ?Notice
+    private function mud(LaidPour $pour, int $k, Portion $portion, string $at): ?Notice
     {
+        $recipe = $portion->recipe;
         foreach ($recipe->parts as $n => [$one, $dose]) {
             foreach (array_slice($recipe->parts, $n + 1) as [$other, $more]) {
-                if (Recipe::of([[$one, 2.0 * $dose]])->muddies(Recipe::of([[$other, 2.0 * $more]]), $depth)) {
+                if (Recipe::of([[$one, 2.0 * $dose]])->muddies(Recipe::of([[$other, 2.0 * $more]]), $pour->depth())) {
                     return new Notice('muddies', sprintf(
                         'Pour %d, %s: %s and %s dull each other in one cup; use one of them, or lay them apart.',
                         $k + 1,
@@ -210,17 +210,12 @@ final readonly class ColourJudge
             $left = $this->plan->setup->viewed === Viewed::Sides ? SideAppearance::of($this->plan, $this->layout)->showsOf($object) : $this->appearance->showsOf($object);
             if ($left < self::FAINT) {
                 $notices[] = $this->veiled("“{$object->id}”", $left, "/inclusions/{$i}");
-            } elseif ($object->shade !== null && $this->plan->setup->viewed !== Viewed::Sides && $this->appearance->objectAt($object)->differenceFrom($this->surroundings($object->x, $object->y)) < self::ALIKE) {
+            } elseif ($object->shade !== null && $this->plan->setup->viewed !== Viewed::Sides && $this->appearance->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y)) < self::ALIKE) {
                 $notices[] = new Notice('blends-in', "“{$object->id}” hardly stands out from what lies behind it; lighten or change the ground behind.", "/inclusions/{$i}");
             }
         }
 
         return $notices;
-    }
-
-    private function surroundings(float $x, float $y): Shade
-    {
-        return $this->appearance->ground($x, $y);
     }
 
     private function veiled(string $what, float $left, string $at): Notice

@@ -219,6 +219,7 @@ it('refuses files that colour what cannot be, with the place', function (array $
     'an unknown kind'     => [['/colours/0/kind' => 'glow'], '/colours/0/kind'],
     'a shade of words'    => [['/colours/0/shade' => 'red'], '/colours/0/shade'],
     'a band without ends' => [['/pours/0/zones' => [['shape' => 'band']]], '/pours/0/zones/0'],
+    'an endless outline'  => [['/pours/0/zones' => [['shape' => 'outline', 'path' => 'M0 0' . str_repeat('h1v1', 2000) . 'z']]], '/pours/0/zones/0/path'],
     'thirteen regions'    => [['/pours/0/zones' => array_fill(0, 13, ['shape' => 'half'])], '/pours/0/zones'],
     'a key of its own'    => [['/pours/0/zones' => [['shape' => 'half', 'glow' => 1]]], '/pours/0/zones/0/glow'],
     'a line of one point' => [['/pours/0/zones' => [['shape' => 'line', 'points_mm' => [[0, 0]], 'width_mm' => 2]]], '/pours/0/zones/0/points_mm'],

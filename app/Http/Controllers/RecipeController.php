@@ -16,11 +16,16 @@ use Pensilis\Exception\PlanRefused;
 /** Recipes of coats: kept for the next piece, carried from coat to coat. */
 final class RecipeController extends Controller
 {
+    private const MOST = 500;
+
     public function store(Request $request, Piece $piece, int $pour): RedirectResponse
     {
         $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give the recipe a name of at most 120 characters.']);
         $recipe = CoatRecipe::of($piece->document, $pour);
         abort_if($recipe === null, 404);
+        if ($this->studio()->recipes()->count() >= self::MOST) {
+            return redirect()->route('supplies', SupplyKind::Colour)->withErrors(['name' => 'The shelf holds 500 recipes at most; take one out.']);
+        }
         $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
 
         return redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}")->with('said', 'The recipe is kept.');

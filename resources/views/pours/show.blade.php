@@ -19,6 +19,8 @@
             @if($view->wrongWay() !== null)<li>The label goes by volume. {{ $view->wrongWay() }}</li>@endif
         </ul>
         @if($view->piece->plan->costs->areKnown())<p>This pour costs {{ number_format($view->piece->plan->costs->ofPour($view->pour, $view->piece->plan->setup->pieces), 2) }}, with resin that is lost or held back and consumables.</p>@endif
+
+        @foreach($view->piece->totals()->stock() as $line)<p class="quiet">{{ $line }}</p>@endforeach
     </section>
     @if($view->coat->cupLines() !== [])
         <section aria-labelledby="cups">
