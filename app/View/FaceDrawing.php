@@ -81,10 +81,11 @@ final readonly class FaceDrawing
     public function depths(Figures $figures): array
     {
         return array_map(fn($object): string => sprintf(
-            '%s %s below the face looks %s deep',
+            '%s %s below the face looks %s deep and keeps %d %% of its contrast',
             $object->name(),
             $figures->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
             $figures->length($this->appearance->apparentDepth($object)),
+            round(100.0 * $this->appearance->showsOf($object)),
         ), $this->plan->inclusions);
     }
 

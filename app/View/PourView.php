@@ -67,13 +67,19 @@ final readonly class PourView
             return null;
         }
         $room = $this->piece->plan->ambient->at(3600.0 * $this->startHour());
-        $line = $this->resin->thickens(Viscosity::KEEPS_A_LINE, $room) / 3600.0;
+        $lines = [];
+        foreach ($this->pour->portions->all as $portion) {
+            // What solids have thickened already need not be waited for.
+            $wanted = Viscosity::KEEPS_A_LINE / $portion->recipe->stiffening(1e-3 * $this->pour->resin->density);
+            $lines[$this->resin->lineAfter($wanted, $room)][] = $portion->name;
+        }
         $end = $this->resin->thickens(Viscosity::WORKABLE, $room) / 3600.0;
+        $names = array_map(fn(int $minutes): string => ($minutes < 1 ? 'at once' : 'after ' . $this->piece->figures->span($minutes / 60.0)) . (count($lines) > 1 ? ' (' . implode(', ', $lines[$minutes]) . ')' : ''), array_keys($lines));
 
         return sprintf(
-            '%s after first contact the mix keeps a line, in thin cups and at the room\'s temperature; that leaves %s until it can hardly be moved. A full cup is faster.%s',
-            ucfirst($this->piece->figures->span($line)),
-            $this->piece->figures->span(max(0.0, $end - $line)),
+            'In thin cups and at the room\'s temperature the mix keeps a line %s, counted from first contact, and can hardly be moved after %s. A full cup is faster.%s',
+            implode(', ', $names),
+            $this->piece->figures->span($end),
             $white ? ' White is best left to thicken a while before it is drawn out: usually 5 to 15 minutes with a quick resin.' : '',
         );
     }

@@ -14,6 +14,9 @@ final readonly class Recipe
 
     public const SOFTENS_PERCENT = 10.0;
 
+    /** Share of the volume at which grains are packed (Krieger & Dougherty 1959). */
+    private const PACKED = 0.63;
+
     /** m */
     private const CUP = 0.005;
 
@@ -110,6 +113,21 @@ final readonly class Recipe
         }
 
         return 1.0 / (1.0 + $more);
+    }
+
+    /**
+     * How many times thicker its solids make a mix, (1 − φ/φm)^(−2.5 φm) with φ their share of the volume and φm = 0.63 packed
+     * (Krieger & Dougherty 1959); without end where they are packed: a paste.
+     */
+    public function stiffening(float $mixDensity): float
+    {
+        $solid = 0.0;
+        foreach ($this->parts as [$colour, $dose]) {
+            $solid += $colour->kind === ColourKind::Ink ? 0.0 : $colour->takesUp($dose, $mixDensity);
+        }
+        $share = $solid * $this->plainShare($mixDensity);
+
+        return $share >= self::PACKED ? INF : (1.0 - $share / self::PACKED) ** (-2.5 * self::PACKED);
     }
 
     /** Both stirred together in equal parts. */

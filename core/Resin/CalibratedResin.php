@@ -65,6 +65,12 @@ final readonly class CalibratedResin
         return $this->law->timeTo($stiff, $kelvin);
     }
 
+    /** The same in whole minutes; none where it is so thick from the start. */
+    public function lineAfter(float $viscosity, float $kelvin): int
+    {
+        return $this->viscosity->at($kelvin, 0.0, 0.0) >= $viscosity ? 0 : (int) round($this->thickens($viscosity, $kelvin) / 60.0);
+    }
+
     /**
      * How near a pour is to the end of its working time, which comes at 1: by conversion or by viscosity, whichever is
      * sooner; at most 2, about even in time near 1.

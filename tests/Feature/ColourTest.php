@@ -60,6 +60,7 @@ it('draws regions on the plan, in the section, on the face and on the template',
     $template = $this->get("/pieces/{$this->piece->id}/template?as=svg")->assertOk()->getContent();
     expect($template)->toContain('pour 3: left')->toContain('stroke-dasharray');
     $this->get("/pieces/{$this->piece->id}/template?as=pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    expect($page)->toMatch('/cone 12\.?0? mm below the face looks 7\.7 mm deep and keeps \d+ % of its contrast/');
     // A clear piece has neither.
     $clear = $this->pieceOf($this->user, Plans::coneWithPours());
     $this->get("/pieces/{$clear->id}")->assertDontSee('Will it be seen?')->assertDontSee('class="region"', false);
@@ -92,6 +93,9 @@ it('tells each cup, in drops, in grams or through a mother tint', function (): v
     ($this->type)(['/pours/2/zones/0/mix/0/drops_per_10_ml' => '2', '/pours/2/zones/1/mix/0/colour' => 'sand']);
     $page = $this->get("/pieces/{$this->piece->id}/pours/2")->getContent();
     expect($page)->toMatch('/1\d drops of blue ink/')->toMatch('/\d+ g of sand/');
+    // A paste of sand keeps a line at once; the others are waited for.
+    ($this->type)(['/pours/2/zones/1/mix/0/pct' => '250']);
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder(['keeps a line after', '(left, right)', 'at once (middle)'])->assertSee('% of the coat');
     ($this->type)(['/pours/2/pattern' => 'merges']);
     $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Thicken first.')->assertSee('the larger one invades');
 });

@@ -29,7 +29,7 @@ it('never reads farther from the label than the ratio error that it tells, on an
     'a fine scale' => [Scale::withStep(0.01)], 'a kitchen scale' => [Scale::withStep(1.0, 5000.0)],
     'a marked cup' => [MarkedCup::withMarks(2.5, 100.0)], 'a large one' => [MarkedCup::withMarks(10.0)],
     // US teaspoon and tablespoon, NIST SP 811.
-    'a teaspoon' => [Spoon::holding(4.92892)], 'a tablespoon' => [Spoon::holding(14.7868)],
+    'a teaspoon' => [Spoon::holding(4.92892)], 'a tablespoon' => [Spoon::holding(14.7868)], 'drops' => [Spoon::drop(0.05)],
 ]);
 
 it('reads 1 : 1 by volume as equal marks', function (): void {

@@ -91,6 +91,18 @@ it('knows which colours make mud of each other', function (): void {
         ->and($blue->muddies($grey, 0.002))->toBeFalse();
 });
 
+// Krieger & Dougherty, Trans. Soc. Rheol. 3 (1959) 137; Einstein's limit for few grains is 1 + 2.5 φ.
+it('thickens by the share of its solids', function (): void {
+    $sand = Colourant::pigment('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, ColourKind::Filler);
+    $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
+    $share = fn(float $percent): float => ($percent / 2.65) / (100.0 / 1.08 + $percent / 2.65);
+    expect(Recipe::of([[$sand, 0.5]])->stiffening(1.08))->toEqualWithDelta(1.0 + 2.5 * $share(0.5), 1e-4)
+        ->and(Recipe::of([[$sand, 60.0]])->stiffening(1.08))->toEqualWithDelta((1.0 - $share(60.0) / 0.63) ** (-2.5 * 0.63), 1e-12)
+        ->and(Recipe::of([[$sand, 500.0]])->stiffening(1.08))->toBe(INF)
+        ->and(Recipe::of([[$ink, 3.0]])->stiffening(1.08))->toBe(1.0)
+        ->and(Recipe::clear()->stiffening(1.08))->toBe(1.0);
+});
+
 it('counts what colours take up and weigh', function (): void {
     $sand = Colourant::pigment('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, ColourKind::Filler);
     $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
