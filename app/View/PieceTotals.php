@@ -67,19 +67,21 @@ final readonly class PieceTotals
                 $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
             }
         }
+        $kept = Supply::query()->where('studio_id', $this->piece->studio_id)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
         $lines = [];
-        foreach (Supply::query()->where('studio_id', $this->piece->studio_id)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(20)->get() as $one) {
-            $left = (float) $one->stock - $needs[$one->name];
-            if ($one->kind === SupplyKind::Colour && $left > ($one->low ?? 0.0) && !$one->isPast()) {
+        foreach ($kept->groupBy('name') as $name => $lots) {
+            [$stock, $needed] = [$lots->sum(fn(Supply $lot): float => (float) $lot->stock), $needs[$name] ?? 0.0];
+            [$low, $past] = [$stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0), $lots->contains(fn(Supply $lot): bool => $lot->isPast())];
+            if ($lots->first()?->kind === SupplyKind::Colour && !$low && !$past) {
                 continue;
             }
             $lines[] = sprintf(
                 '%s: the shelf has %s, the piece takes %s%s',
-                $one->name,
-                $this->figures->grams((float) $one->stock),
-                $this->figures->grams($needs[$one->name]),
-                $left < 0.0 ? '; ' . $this->figures->grams(-$left) . ' are missing.' : ($left <= ($one->low ?? 0.0) ? '; then it runs low.' : '.'),
-            ) . ($one->isPast() ? ' It is past its time: test a small mix first.' : '');
+                $name,
+                $this->figures->grams($stock),
+                $this->figures->grams($needed),
+                $stock < $needed ? '; ' . $this->figures->grams($needed - $stock) . ' are missing.' : ($low ? '; then it runs low.' : '.'),
+            ) . ($past ? ' Some of it is past its time: test a small mix first.' : '');
         }
 
         return $lines;

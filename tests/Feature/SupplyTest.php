@@ -92,6 +92,11 @@ it('counts the shelf down by what is mixed, and says before it runs out', functi
     // Blue fills two segments of 29.2 % of 216.3 ml less the cone's part, at 0.1 drops of 0.05 ml and 0.9 g/ml in 10 ml.
     expect($resin->refresh()->stock)->toEqual(160)->and(10 - $ink->refresh()->stock)->toBeGreaterThan(0.05)->toBeLessThan(0.07);
     $this->get("/pieces/{$piece->id}")->assertSee('are missing');
+    // A second lot is gone into when the first is empty.
+    $lot = $this->supplies->create(['kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 900, 'bought_on' => '2026-05-01']);
+    $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 1060.0 g');
+    $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '200 g', 'kept' => '4 g']);
+    expect($resin->refresh()->stock + $lot->refresh()->stock)->toEqual(860)->and($resin->stock)->toEqual(0);
     // What is not there cannot go below nothing.
     $this->post("/pieces/{$piece->id}/pours/2/mixings", ['mixed' => '2 kg', 'kept' => '4 g']);
     expect($resin->refresh()->stock)->toEqual(0);
@@ -118,6 +123,17 @@ it('lets no cell be taken for a formula', function (string $cell): void {
     expect($written)->not->toMatch('/^"?[=+\-@\t\r]/m')
         ->and(Csv::read($written))->toBe([['name'], [trim($cell)]]);
 })->with(['=HYPERLINK("x")', '+1', '-2+3', '@sum', "\ttab", "'=quoted", "it's plain", 'with, comma', 'with "quotes"', 'two; parts']);
+
+it('keeps lots of the same name apart', function (): void {
+    ($this->send)('resins', $this->get('/shelf/resins/table.csv')->getContent())->assertSessionHasErrors('table');
+    $first = ($this->put)(SupplyKind::Resin, 'deep');
+    $first->update(['lot' => 'A', 'stock' => 300]);
+    ($this->put)(SupplyKind::Resin, 'deep')->update(['lot' => 'B', 'stock' => 900]);
+    $table = $this->get('/shelf/resins/table.csv')->getContent();
+    $first->update(['stock' => 5]);
+    ($this->send)('resins', $table)->assertSessionHasNoErrors();
+    expect($this->user->studio->supplies()->orderBy('lot')->pluck('stock', 'lot')->all())->toEqual(['A' => 300, 'B' => 900]);
+});
 
 it('reads tables as spreadsheets write them', function (): void {
     ($this->send)('consumables', "\xEF\xBB\xBFname;stock;low\r\nTape;12;3\r\n;;\r\n\"Gloves; pairs\";40;\r\n")->assertSessionHasNoErrors();

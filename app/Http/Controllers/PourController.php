@@ -53,7 +53,7 @@ final class PourController extends Controller
         DB::transaction(function () use ($piece, $pour, $view, $grams): void {
             $piece->mixings()->create($grams + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
             foreach ($view->uses($grams['mixed_g']) as $name => $used) {
-                $this->studio()->supplies()->where('name', $name)->whereNotNull('stock')->oldest('bought_on')->first()?->use($used);
+                $this->studio()->useUp($name, $used);
             }
         });
 

@@ -23,7 +23,7 @@ final class SupplyTableController extends Controller
         return response($table)->header('Content-Type', 'text/csv; charset=utf-8')->header('Content-Disposition', "attachment; filename=\"{$kind->value}.csv\"");
     }
 
-    /** A row of a name that is on the shelf already takes its place; all rows or none. */
+    /** A row of a name and lot that are on the shelf already takes its place; all rows or none. */
     public function store(UploadTable $request, SupplyKind $kind): RedirectResponse
     {
         [$rows, $problems] = SupplySheet::read($request->text(), $kind);
@@ -32,7 +32,7 @@ final class SupplyTableController extends Controller
         }
         DB::transaction(function () use ($rows, $kind): void {
             foreach ($rows as $row) {
-                $this->studio()->supplies()->updateOrCreate(['kind' => $kind, 'name' => $row['name']], $row);
+                $this->studio()->supplies()->updateOrCreate(['kind' => $kind, 'name' => $row['name'], 'lot' => $row['lot'] ?? ''], $row);
             }
         });
 

@@ -38,7 +38,7 @@
         <button class="btn btn-sm btn-outline-primary">Read it</button>
         <a href="{{ route('supplies.table', $kind, false) }}">Take the table away</a>
     </form>
-    <p class="quiet">A row whose name is on the shelf takes its place; all rows are read, or none.</p>
+    <p class="quiet">A row whose name and lot are on the shelf takes its place; all rows are read, or none.</p>
     @if($recipes->isNotEmpty())
         <h2>Recipes</h2>
         <ul class="pieces">@foreach($recipes as $recipe)<li><span class="name">{{ $recipe->name }}</span> <form method="post" action="{{ route('recipes.destroy', $recipe, false) }}">@csrf @method('delete')<button class="plain" aria-label="Take the recipe {{ $recipe->name }} out">Take it out</button></form></li>@endforeach</ul>
