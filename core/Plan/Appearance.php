@@ -42,10 +42,23 @@ final class Appearance
         return new self($plan, $layout, $plan->setup->viewed === Viewed::Bottom);
     }
 
-    /** All coats in front of a height at a place; of the whole depth where the height lies at the far face. */
-    public function before(float $x, float $y, float $height): Film
+    /**
+     * All coats in front of a height at a place.
+     *
+     * @param int|null $but one that is left out, as if it were clear
+     */
+    public function before(float $x, float $y, float $height, ?int $but = null): Film
     {
-        return $this->through($x, $y, $height);
+        $film = Film::clear();
+        foreach ($this->inward() as $k) {
+            $pour = $this->layout->pours[$k];
+            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+            if ($depth > 0.0 && $k !== $but) {
+                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
+            }
+        }
+
+        return $film;
     }
 
     /** What lies behind everything, as it is seen at a place. */
@@ -89,7 +102,7 @@ final class Appearance
     /** What lies behind everything as it would be seen with one coat left clear. */
     public function withoutCoat(int $k, float $x, float $y): Shade
     {
-        return $this->through($x, $y, $this->far(), $k)->over($this->plan->behind->shade());
+        return $this->before($x, $y, $this->far(), $k)->over($this->plan->behind->shade());
     }
 
     /**
@@ -213,21 +226,6 @@ final class Appearance
         $order = array_keys($this->layout->pours);
 
         return $this->fromFloor ? $order : array_reverse($order);
-    }
-
-    /** All coats in front of a height at a place, but for one. */
-    private function through(float $x, float $y, float $height, ?int $but = null): Film
-    {
-        $film = Film::clear();
-        foreach ($this->inward() as $k) {
-            $pour = $this->layout->pours[$k];
-            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
-            if ($depth > 0.0 && $k !== $but) {
-                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
-            }
-        }
-
-        return $film;
     }
 
     private function far(): float
