@@ -7,7 +7,6 @@ namespace Pensilis\Plan;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupLife;
 use Pensilis\Batching\CupSplit;
-use Pensilis\Material\Inclusion;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
@@ -127,6 +126,9 @@ final class AnswerWriter
     /** @return list<array<string, mixed>> */
     private static function inclusions(Simulation $simulation): array
     {
+        [$plan, $layout] = [$simulation->plan, $simulation->layout];
+        $face = Appearance::chosen($plan, $layout);
+        $side = $plan->setup->viewed === Viewed::Sides ? SideAppearance::of($plan, $layout) : null;
         $said = [];
         foreach ($simulation->plan->inclusions as $inclusion) {
             $said[] = [
@@ -138,22 +140,12 @@ final class AnswerWriter
                 'must_seal'           => $inclusion->mustSeal(),
                 'verdict'             => $inclusion->verdict()->value,
                 'max_celsius_reached' => $simulation->greatestAt($inclusion),
-                ...self::seen($simulation, $inclusion),
-                'placement_opens_h' => null, 'placement_closes_h' => null, 'drift_mm' => null,
+                'apparent_depth_mm'   => 1e3 * $face->apparentDepth($inclusion), 'shows_pct' => 100.0 * ($side ?? $face)->showsOf($inclusion),
+                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
             ];
         }
 
         return $said;
-    }
-
-    /** @return array<string, float> how deep an object looks, and how much of its contrast is left, from the face that is chosen */
-    private static function seen(Simulation $simulation, Inclusion $inclusion): array
-    {
-        [$plan, $layout] = [$simulation->plan, $simulation->layout];
-        $face = Appearance::chosen($plan, $layout);
-        $shows = $plan->setup->viewed === Viewed::Sides ? SideAppearance::of($plan, $layout)->showsOf($inclusion) : $face->showsOf($inclusion);
-
-        return ['apparent_depth_mm' => 1e3 * $face->apparentDepth($inclusion), 'shows_pct' => 100.0 * $shows];
     }
 
     /** @return list<Notice> what this version does not compute for such a plan */

@@ -51,10 +51,9 @@ final class Appearance
     {
         $film = Film::clear();
         foreach ($this->inward() as $k) {
-            $pour = $this->layout->pours[$k];
-            $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+            $depth = $this->depthBefore($k, $height);
             if ($depth > 0.0 && $k !== $but) {
-                $film = $film->before($this->film($k, $pour->portions->parcels->at($x, $y), $depth));
+                $film = $film->before($this->film($k, $this->layout->pours[$k]->portions->parcels->at($x, $y), $depth));
             }
         }
 
@@ -190,8 +189,7 @@ final class Appearance
             $height = $hit[2] ?? $this->far();
             $film = Film::clear();
             foreach ($here as $k => $index) {
-                $pour = $this->layout->pours[$k];
-                $depth = $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
+                $depth = $this->depthBefore($k, $height);
                 $film = $depth > 0.0 ? $film->before($this->film($k, $index, $depth)) : $film;
             }
             $behind = $hit === null ? $this->plan->behind->shade() : $this->plan->inclusions[$hit[0]]->shade ?? Shade::hex(self::UNSAID);
@@ -226,6 +224,14 @@ final class Appearance
         $order = array_keys($this->layout->pours);
 
         return $this->fromFloor ? $order : array_reverse($order);
+    }
+
+    /** How much of coat k lies between the viewer and a height, m; nothing where not above 0. */
+    private function depthBefore(int $k, float $height): float
+    {
+        $pour = $this->layout->pours[$k];
+
+        return $this->fromFloor ? min($pour->top, $height) - $pour->bottom : $pour->top - max($pour->bottom, $height);
     }
 
     private function far(): float

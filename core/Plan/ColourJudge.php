@@ -205,12 +205,13 @@ final readonly class ColourJudge
     /** @return list<Notice> objects behind too much colour, or of the colour of what lies behind them */
     private function objects(): array
     {
+        $side = $this->plan->setup->viewed === Viewed::Sides ? SideAppearance::of($this->plan, $this->layout) : null;
         $notices = [];
         foreach ($this->plan->inclusions as $i => $object) {
-            $left = $this->plan->setup->viewed === Viewed::Sides ? SideAppearance::of($this->plan, $this->layout)->showsOf($object) : $this->appearance->showsOf($object);
+            $left = ($side ?? $this->appearance)->showsOf($object);
             if ($left < self::FAINT) {
                 $notices[] = $this->veiled("“{$object->id}”", $left, "/inclusions/{$i}");
-            } elseif ($object->shade !== null && $this->plan->setup->viewed !== Viewed::Sides && $this->appearance->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y)) < self::ALIKE) {
+            } elseif ($object->shade !== null && $side === null && $this->appearance->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y)) < self::ALIKE) {
                 $notices[] = new Notice('blends-in', "“{$object->id}” hardly stands out from what lies behind it; lighten or change the ground behind.", "/inclusions/{$i}");
             }
         }

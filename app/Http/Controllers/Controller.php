@@ -29,6 +29,6 @@ abstract class Controller
     {
         $said = $request->input($name);
 
-        return is_string($said) ? trim($said) : '';
+        return is_string($said) ? $said : '';
     }
 }

@@ -34,6 +34,7 @@ final class RecipeController extends Controller
     /** Gives a pour the colours and regions of another pour, or of a recipe that was kept. */
     public function update(Request $request, Piece $piece, int $pour): RedirectResponse
     {
+        abort_if(CoatRecipe::of($piece->document, $pour) === null, 404);
         $from = self::said($request, 'from');
         $recipe = preg_match('/^pour-(\d{1,2})$/', $from, $match) === 1
             ? CoatRecipe::of($piece->document, (int) $match[1])

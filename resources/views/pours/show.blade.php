@@ -22,14 +22,15 @@
 
         @foreach($view->piece->totals()->stock() as $line)<p class="quiet">{{ $line }}</p>@endforeach
     </section>
-    @if($view->coat->cupLines() !== [])
+    @php($cups = $view->coat->cupLines())
+    @if($cups !== [])
         <section aria-labelledby="cups">
             <h2 id="cups">Cups</h2>
             <div class="wide-table" tabindex="0" role="region" aria-label="Cups, scrolls sideways">
                 <table class="kinds cups">
                     <thead><tr><th scope="col">Cup</th><th scope="col" class="num">Mix in it</th><th scope="col">Stir in</th><th scope="col">Fills</th><th scope="col">Pour</th></tr></thead>
                     <tbody>
-                        @foreach($view->coat->cupLines() as $cup)
+                        @foreach($cups as $cup)
                             <tr>
                                 <th scope="row"><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $cup->swatch }}"/></svg> {{ $cup->name }}</th>
                                 <td class="num act">{{ $cup->amount }}</td>
@@ -43,12 +44,14 @@
             <p class="quiet">Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint counts too. Fold flakes in slowly. Pour each from the side that lies away from the one before. The clear that a mother tint brings is part of its cup. What cup and stick keep comes on top, in the same shares.</p>
             <ul>
                 @if($view->coat->isTraced())<li>Against yellowing: {{ $view->coat->trace() }}, through a mother tint.</li>@endif
-                @if($view->thickening() !== null)<li><strong>Thicken first.</strong> {{ $view->thickening() }}</li>@endif
+                @php($thickening = $view->thickening())
+                @if($thickening !== null)<li><strong>Thicken first.</strong> {{ $thickening }}</li>@endif
                 @if(count($view->pour->portions->all) > 1)<li>{{ $view->pour->coat->merges ? 'Poured thin, neighbours run together and the larger one invades.' : 'A clear line between two keeps them apart; a drawn line creeps downhill on a bench that slopes.' }} An invaded region is not restored by clear poured over it.</li>@endif
             </ul>
-            @if($view->coat->darkening() !== [])
+            @php($darkening = $view->coat->darkening())
+            @if($darkening !== [])
                 <h3>Or out of one cup, darkened step by step</h3>
-                <ol>@foreach($view->coat->darkening() as $line)<li>{{ $line }}</li>@endforeach</ol>
+                <ol>@foreach($darkening as $line)<li>{{ $line }}</li>@endforeach</ol>
             @endif
         </section>
     @endif
