@@ -7,7 +7,7 @@ declare(strict_types=1);
  * bin/serve runs it. Pages are asked from the application in this process, in an in-memory database.
  */
 
-use App\Interchange\Document;
+use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
@@ -17,12 +17,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Pensilis\Answer\Planner;
 use Pensilis\Geometry\MeshSlicer;
 use Pensilis\Geometry\StlReader;
-use Pensilis\Plan\Draft;
-use Pensilis\Plan\Planner;
-use Pensilis\Plan\PlanReader;
-use Pensilis\Plan\Simulation;
+use Pensilis\Layout\Draft;
+use Pensilis\PlanFile\PlanReader;
+use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Meshes;
 
@@ -50,7 +50,7 @@ $time = function (string $what, int $runs, callable $do) use ($smoke): void {
 };
 
 printf("%-62s %8s %8s\n", '', 'median', '95 %');
-$document = json_decode((string) file_get_contents(__DIR__ . '/../tests/Core/Plan/cases/larch-cone.json'), true);
+$document = json_decode((string) file_get_contents(__DIR__ . '/../tests/Core/Answer/cases/larch-cone.json'), true);
 $given = PlanReader::read($document);
 $open = PlanReader::read(array_diff_key($document, ['pours' => null]));
 $time('simulate: cone block, three pours to full cure', 20, fn() => Simulation::of($given, new CalibrationMemory()));

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Interchange\Document;
+use App\Interchange\PlanFile\Document;
 use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Solid;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Substance;
 use Pensilis\Plan\Plan;
-use Pensilis\Plan\PlanReader;
+use Pensilis\PlanFile\PlanReader;
 use Pensilis\Resin\DataSheet;
 use Pensilis\Resin\MixRatio;
 use Pensilis\Resin\Resin;
@@ -22,7 +22,7 @@ final class Plans
     /** @return array<string, mixed> a larch cone in a round block; pours to be found */
     public static function cone(): array
     {
-        $document = json_decode((string) file_get_contents(__DIR__ . '/Core/Plan/cases/larch-cone.json'), true);
+        $document = json_decode((string) file_get_contents(__DIR__ . '/Core/Answer/cases/larch-cone.json'), true);
         unset($document['pours']);
 
         return $document;
@@ -31,7 +31,7 @@ final class Plans
     /** @return array<string, mixed> the same with its pours given */
     public static function coneWithPours(): array
     {
-        return json_decode((string) file_get_contents(__DIR__ . '/Core/Plan/cases/larch-cone.json'), true);
+        return json_decode((string) file_get_contents(__DIR__ . '/Core/Answer/cases/larch-cone.json'), true);
     }
 
     /**

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\KeptMeshes;
-use App\Interchange\PlanFile;
-use App\View\Silhouette;
+use App\Interchange\PlanFile\PlanFile;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,6 +14,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlanRefused;
 
 /**
  * A piece of a studio, kept as its plan file.
@@ -36,6 +35,11 @@ final class Piece extends Model
     /** Changes that can be undone. */
     private const STEPS = 50;
 
+    private ?Plan $known = null;
+
+    /** The document as it is stored, of which the known plan is. */
+    private mixed $knownOf = null;
+
     /** @var array<string, mixed> */
     protected $attributes = ['state' => 0];
 
@@ -47,16 +51,14 @@ final class Piece extends Model
         return $this->belongsTo(Studio::class);
     }
 
+    /** Read once for each document that it holds. */
     public function plan(): Plan
     {
-        return PlanFile::plan($this->document, $this->meshes());
-    }
+        if ($this->known !== null && $this->knownOf === $this->attributes['document']) {
+            return $this->known;
+        }
 
-    public function silhouette(): Silhouette
-    {
-        $plan = $this->plan();
-
-        return new Silhouette($plan->vessel->shape, $plan->inclusions);
+        return $this->know(PlanFile::plan($this->document, $this->meshes()));
     }
 
     /** What its plan may take meshes from: those read in this request are not read again. */
@@ -68,27 +70,30 @@ final class Piece extends Model
     }
 
     /**
-     * Takes a document that is known to make a plan; the title goes with it.
+     * Takes a document; the title goes with it.
      *
-     * @param array<string, mixed> $document
+     * @param array<string, mixed> $document that makes a plan
      */
     public function hold(array $document): self
     {
         $title = $document['title'] ?? '';
 
-        return $this->fill(['document' => $document, 'title' => is_string($title) ? $title : '']);
+        return $this->fill(['document' => PlanFile::tidy($document), 'title' => is_string($title) ? $title : '']);
     }
 
     /**
      * Changes the piece so that it can be undone.
      *
-     * @param array<string, mixed> $document that is known to make a plan
+     * @param array<string, mixed> $document
+     *
+     * @throws PlanRefused where it makes no plan; then nothing is changed
      */
     public function change(array $document): void
     {
         if ($document === $this->document) {
             return;
         }
+        $plan = PlanFile::sound($document, $this->meshes());
         DB::transaction(function () use ($document): void {
             if (Vessel::of($document) !== Vessel::of($this->document)) {
                 $this->forceFill(['vessel_id' => null]);
@@ -99,6 +104,14 @@ final class Piece extends Model
             $this->states()->create(['number' => $this->state, 'document' => $document]);
             $this->states()->where('number', '<', $this->state - self::STEPS)->delete();
         });
+        $this->know($plan);
+    }
+
+    private function know(Plan $plan): Plan
+    {
+        $this->knownOf = $this->attributes['document'];
+
+        return $this->known = $plan;
     }
 
     /** Goes so many changes back or forth; false where there are none. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\Document;
-use App\Interchange\Palette;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\Measuring;
+use App\Interchange\PlanFile\Palette;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -84,7 +85,7 @@ final class Supply extends Model
             case SupplyKind::Sealer:
                 return Document::with($document, '/sealing/school', $said['school'] ?? 'resin');
             case SupplyKind::Device:
-                foreach (['measure_by', 'scale_step_g', 'scale_limit_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml', 'drop_ml'] as $key) {
+                foreach (Measuring::KEYS as $key) {
                     $document = isset($said[$key]) ? Document::with($document, "/studio/{$key}", $said[$key]) : Document::without($document, "/studio/{$key}");
                 }
 

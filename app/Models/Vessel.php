@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\KeptMeshes;
-use App\Interchange\PlanFile;
-use App\Interchange\Starters;
+use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\Starters;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Pensilis\Geometry\Vessel as Shape;
+use Pensilis\Vessel\Vessel as Shape;
 
 /**
  * A vessel on the shelf, kept as the `vessel` of a plan file without its fill.

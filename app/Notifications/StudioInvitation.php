@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Notifications;
 
-use App\Providers\PensilisProvider;
 use Illuminate\Notifications\Messages\MailMessage;
 use Illuminate\Notifications\Notification;
 
@@ -23,9 +22,9 @@ final class StudioInvitation extends Notification
         $days = config()->integer('pensilis.invitation_days');
 
         return (new MailMessage())
-            ->subject("An invitation to {$this->studio}")
-            ->line("You are invited to plan pieces in the studio “{$this->studio}” with Pensilis.")
-            ->action('Choose a password', PensilisProvider::mailed(route('invitation', ['token' => $this->token], false)))
-            ->line("The link works once, for {$days} days.");
+            ->subject(__('said.mail.subject', ['studio' => $this->studio]))
+            ->line(__('said.mail.invited', ['studio' => $this->studio]))
+            ->action(__('said.mail.action'), MailedLink::to(route('invitation', ['token' => $this->token], false)))
+            ->line(__('said.mail.works', ['days' => $days]));
     }
 }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Interchange\KeptCalibrations;
-use App\Interchange\KeptMeshes;
+use App\Interchange\Answers\KeptCalibrations;
 use App\Models\Finding;
+use App\Models\KeptMeshes;
 use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\Supply;
 use App\Models\User;
 use App\Models\Vessel;
+use App\Notifications\MailedLink;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Builder;
@@ -36,8 +37,7 @@ final class PensilisProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        // Mailed links name the configured address, never what a Host header says.
-        ResetPassword::createUrlUsing(fn(mixed $user, string $token): string => self::mailed(
+        ResetPassword::createUrlUsing(fn(mixed $user, string $token): string => MailedLink::to(
             route('password.reset', ['token' => $token, 'email' => $user instanceof User ? $user->email : ''], false),
         ));
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
@@ -66,12 +66,5 @@ final class PensilisProvider extends ServiceProvider
         $user = Auth::user();
 
         return $user instanceof User ? $user->studio_id : 0;
-    }
-
-    public static function mailed(string $path): string
-    {
-        $root = config('app.url');
-
-        return rtrim(is_string($root) ? $root : '', '/') . $path;
     }
 }

@@ -11,7 +11,7 @@ use Pensilis\Resin\Resin;
  * What goes into the cup for one pour. Grams and millilitres.
  *
  * $mass is what goes into the vessel, of which $a and $b are exact shares; what the cup and stick keep, and the clear that
- * is held back, come on top of it, in the same ratio, in the readings.
+ * is held back, and what makes up for shrinking, come on top of it, in the same ratio, in the readings.
  */
 final readonly class Batch
 {
@@ -30,21 +30,31 @@ final readonly class Batch
         public float $mass,
         public float $loss,
         public float $held,
+        public float $topUp,
     ) {}
 
     /**
      * @param float $volume m³ that goes into the vessel
      * @param float $held   share of that mass that is held back clear
      * @param float $least  g that are mixed at least; what is not needed is held back
+     * @param float $topUp  m³ that make up for what the cure shrinks
      */
-    public static function of(Resin $resin, float $volume, Device $device, float $lossGrams = self::LOSS, float $held = 0.0, float $least = 0.0): self
-    {
-        ImpossibleValue::unlessWithin('share held back', $held, 0.0, 1.0);
+    public static function of(
+        Resin $resin,
+        float $volume,
+        Device $device,
+        float $lossGrams = self::LOSS,
+        float $held = 0.0,
+        float $least = 0.0,
+        float $topUp = 0.0,
+    ): self {
+        ImpossibleValue::unlessWithin('held-back_pct', 100.0 * $held, 0.0, 100.0);
         $mass = 1e3 * $volume * $resin->density;
         $loss = $volume > 0.0 ? $lossGrams : 0.0;
-        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss : 0.0);
+        $more = 1e3 * $topUp * $resin->density;
+        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss - $more : 0.0);
 
-        return new self($resin, $device, 1e6 * $volume, $mass, $loss, $held);
+        return new self($resin, $device, 1e6 * $volume, $mass, $loss, $held, $more);
     }
 
     public function a(): float
@@ -60,7 +70,7 @@ final readonly class Batch
     /** What the cup must hold. */
     public function mixed(): float
     {
-        return $this->mass + $this->loss + $this->held;
+        return $this->mass + $this->topUp + $this->loss + $this->held;
     }
 
     /** @return array{float, float} readings for A and B, in the unit of the device */
@@ -88,12 +98,10 @@ final readonly class Batch
         return [1e3 * $a, 1e3 * $b];
     }
 
-    /** How often the device must be filled for the larger of both; 1 where it takes all at once. */
-    public function goes(): int
+    /** Into how many equal mixes it is parted so that the device takes each; null where it takes none. */
+    public function goes(): ?int
     {
-        $limit = $this->device->limit();
-
-        return $limit === null ? 1 : max(1, (int) ceil(max($this->readings()) / $limit - 1e-9));
+        return $this->device->goes(...$this->readings());
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Batching;
 
+use Pensilis\Fact\Fact;
+
 /** What A and B are measured with: a scale, a marked cup, a spoon. Grams; densities in g/ml. */
 interface Device
 {
@@ -16,11 +18,12 @@ interface Device
     /** The mass of its smallest step. */
     public function stepGrams(float $density): float;
 
-    /** The most it takes at a time, in its own unit; null without a limit. */
-    public function limit(): ?float;
+    /** Into how many equal goes two readings, in its own unit, must be parted so that it takes each; null where it takes none. */
+    public function goes(float $a, float $b): ?int;
 
     /** "g", "ml", "spoons" or "drops". */
     public function unit(): string;
 
-    public function words(): string;
+    /** What it is, and its step. */
+    public function fact(): Fact;
 }

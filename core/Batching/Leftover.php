@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Batching;
 
-use Pensilis\Geometry\Vessel;
+use Pensilis\Vessel\Vessel;
 
 /**
  * Where what is left of a mix may go: spare vessels that it fills between the least depth of a pour and their rim, those

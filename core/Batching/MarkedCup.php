@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Fact\Fact;
 
 /** A cup with marks so many millilitres apart. Invariant: the step lies above 0 and at most 1 l; the limit not below the step. */
 final readonly class MarkedCup implements Device
@@ -13,9 +14,9 @@ final readonly class MarkedCup implements Device
 
     public static function withMarks(float $millilitres, ?float $limit = null): self
     {
-        ImpossibleValue::unlessWithin('step between the marks', $millilitres, 0.001, 1000.0);
+        ImpossibleValue::unlessWithin('cup-step_ml', $millilitres, 0.001, 1000.0);
         if ($limit !== null) {
-            ImpossibleValue::unlessWithin('what the cup holds', $limit, $millilitres, 1e6);
+            ImpossibleValue::unlessWithin('cup-limit_ml', $limit, $millilitres, 1e6);
         }
 
         return new self($millilitres, $limit);
@@ -36,9 +37,9 @@ final readonly class MarkedCup implements Device
         return $this->step * $density;
     }
 
-    public function limit(): ?float
+    public function goes(float $a, float $b): int
     {
-        return $this->limit;
+        return $this->limit === null ? 1 : max(1, (int) ceil(max($a, $b) / $this->limit - 1e-9));
     }
 
     public function unit(): string
@@ -46,8 +47,8 @@ final readonly class MarkedCup implements Device
         return 'ml';
     }
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return 'a cup marked every ' . (string) round($this->step, 3) . ' ml';
+        return new Fact('device.cup', ['step_ml' => $this->step]);
     }
 }

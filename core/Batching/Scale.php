@@ -5,20 +5,31 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Fact\Fact;
 
-/** A scale that shows steps, up to a limit. Invariant: the step lies above 0 and at most 100 g; the limit above the step; grams. */
+/**
+ * A scale that shows steps, up to a limit that the cup on it counts towards. Invariant: the step lies above 0 and at most 100 g; the limit
+ * above the step; the cup weighs 0 to 100 kg. Grams.
+ */
 final readonly class Scale implements Device
 {
-    private function __construct(public float $step, private ?float $limit) {}
+    private function __construct(public float $step, private ?float $limit, private float $tare) {}
 
-    public static function withStep(float $grams, ?float $limit = null): self
+    public static function withStep(float $grams, ?float $limit = null, float $tare = 0.0): self
     {
-        ImpossibleValue::unlessWithin('scale step', $grams, 0.0001, 100.0);
+        ImpossibleValue::unlessWithin('scale-step_g', $grams, 0.0001, 100.0);
         if ($limit !== null) {
-            ImpossibleValue::unlessWithin('limit of the scale', $limit, $grams, 1e6);
+            ImpossibleValue::unlessWithin('scale-limit_g', $limit, $grams, 1e6);
         }
+        ImpossibleValue::unlessWithin('cup-weight_g', $tare, 0.0, 1e5);
 
-        return new self($grams, $limit);
+        return new self($grams, $limit, $tare);
+    }
+
+    /** Digits after the point that it shows. */
+    public function digits(): int
+    {
+        return max(0, (int) ceil(-log10($this->step) - 1e-9));
     }
 
     public function reading(float $grams, float $density): float
@@ -36,9 +47,15 @@ final readonly class Scale implements Device
         return $this->step;
     }
 
-    public function limit(): ?float
+    public function goes(float $a, float $b): ?int
     {
-        return $this->limit;
+        if ($this->limit === null) {
+            return 1;
+        }
+        // The cup stands on it all the while, and B is weighed on top of A.
+        $free = $this->limit - $this->tare;
+
+        return $free < $this->step ? null : max(1, (int) ceil(($a + $b) / $free - 1e-9));
     }
 
     public function unit(): string
@@ -46,8 +63,8 @@ final readonly class Scale implements Device
         return 'g';
     }
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return 'a scale that shows ' . (string) round($this->step, 4) . ' g';
+        return new Fact('device.scale', ['step' => $this->step]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Fact\Fact;
 
 /** A spoon, counted level, or a drop; half of one is a guess and does not count. Invariant: it holds more than 0 and at most 500 ml. */
 final readonly class Spoon implements Device
@@ -13,14 +14,14 @@ final readonly class Spoon implements Device
 
     public static function holding(float $millilitres): self
     {
-        ImpossibleValue::unlessWithin('what the spoon holds', $millilitres, 0.01, 500.0);
+        ImpossibleValue::unlessWithin('spoon_ml', $millilitres, 0.01, 500.0);
 
         return new self($millilitres, 'spoons');
     }
 
     public static function drop(float $millilitres): self
     {
-        ImpossibleValue::unlessWithin('drop', $millilitres, 0.001, 1.0);
+        ImpossibleValue::unlessWithin('drop_ml', $millilitres, 0.001, 1.0);
 
         return new self($millilitres, 'drops');
     }
@@ -40,9 +41,9 @@ final readonly class Spoon implements Device
         return $this->millilitres * $density;
     }
 
-    public function limit(): ?float
+    public function goes(float $a, float $b): int
     {
-        return null;
+        return 1;
     }
 
     public function unit(): string
@@ -50,8 +51,8 @@ final readonly class Spoon implements Device
         return $this->unit;
     }
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return ($this->unit === 'drops' ? 'drops of ' : 'a spoon of ') . (string) round($this->millilitres, 3) . ' ml';
+        return new Fact($this->unit === 'drops' ? 'device.drops' : 'device.spoon', ['holds_ml' => $this->millilitres]);
     }
 }

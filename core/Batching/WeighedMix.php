@@ -22,8 +22,8 @@ final readonly class WeighedMix
 
     public static function of(MixRatio $ratio, float $a, float $b): self
     {
-        ImpossibleValue::unlessPositive('mass of A', $a);
-        ImpossibleValue::unlessPositive('mass of B', $b);
+        ImpossibleValue::unlessPositive('mass-a', $a);
+        ImpossibleValue::unlessPositive('mass-b', $b);
 
         return new self($ratio, $a, $b);
     }

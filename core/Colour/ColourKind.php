@@ -11,20 +11,6 @@ enum ColourKind: string
     case Pigment = 'pigment';
     case Filler = 'filler';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Ink     => 'ink or liquid tint',
-            self::Pigment => 'pigment, powder or paste',
-            self::Filler  => 'filler (sand, flakes, glitter)',
-        };
-    }
-
-    public function unit(): string
-    {
-        return $this === self::Ink ? 'drops in 10 ml' : '%';
-    }
-
     /** The key that a dose has in a plan file. */
     public function key(): string
     {
@@ -32,16 +18,16 @@ enum ColourKind: string
     }
 
     /**
-     * Steps from barely there to opaque, in its unit (inks and a tenth of pigment: common practice; the rest memory).
+     * Steps from barely there to opaque by name, in its unit (inks and a tenth of pigment: common practice; the rest memory).
      *
      * @return array<string, float>
      */
     public function ladder(): array
     {
         return match ($this) {
-            self::Ink     => ['a trace' => 0.05, 'transparent' => 0.3, 'tinted' => 0.6, 'deep' => 1.2, 'nearly opaque' => 3.0],
-            self::Pigment => ['a trace' => 0.05, 'translucent' => 0.3, 'tinted' => 1.0, 'deep' => 3.0, 'opaque, kept thick' => 10.0],
-            self::Filler  => ['scattered' => 2.0, 'loose' => 10.0, 'dense' => 30.0, 'a paste' => 60.0],
+            self::Ink     => ['trace' => 0.05, 'transparent' => 0.3, 'tinted' => 0.6, 'deep' => 1.2, 'nearly-opaque' => 3.0],
+            self::Pigment => ['trace' => 0.05, 'translucent' => 0.3, 'tinted' => 1.0, 'deep' => 3.0, 'opaque-thick' => 10.0],
+            self::Filler  => ['scattered' => 2.0, 'loose' => 10.0, 'dense' => 30.0, 'paste' => 60.0],
         };
     }
 }

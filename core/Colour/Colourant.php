@@ -49,9 +49,9 @@ final readonly class Colourant
      */
     public static function ink(string $id, string $name, Shade $shade, float $through, float $density, float $drop): self
     {
-        ImpossibleValue::unlessPositive('depth that the shade is told for', $through);
+        ImpossibleValue::unlessPositive('through', $through);
         ImpossibleValue::unlessPositive('drop', $drop);
-        ImpossibleValue::unlessPositive('density of the colour', $density);
+        ImpossibleValue::unlessPositive('colour-density', $density);
         [$r, $g, $b] = array_map(fn(float $share): float => -log(max(self::DARKEST, $share)) / $through, $shade->channels());
 
         return new self($id, $name, ColourKind::Ink, $shade, [$r, $g, $b], [0.0, 0.0, 0.0], $density, $drop);
@@ -60,8 +60,8 @@ final readonly class Colourant
     /** @param float $hides m at which 1 % hides */
     public static function pigment(string $id, string $name, Shade $shade, float $hides, float $density, ColourKind $kind = ColourKind::Pigment): self
     {
-        ImpossibleValue::unlessPositive('depth at which it hides', $hides);
-        ImpossibleValue::unlessPositive('density of the colour', $density);
+        ImpossibleValue::unlessPositive('hides', $hides);
+        ImpossibleValue::unlessPositive('colour-density', $density);
         [$r, $g, $b] = array_map(function (float $share): float {
             $share = max(self::DARKEST, min(self::LIGHTEST, $share));
 

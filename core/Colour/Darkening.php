@@ -22,7 +22,7 @@ final readonly class Darkening
         $left = array_sum(array_column($shades, 0));
         [$steps, $dose] = [[], 0.0];
         foreach ($shades as [$mass, $wanted]) {
-            ImpossibleValue::unlessPositive('mass of a shade', $mass);
+            ImpossibleValue::unlessPositive('shade-mass', $mass);
             $steps[] = ['left' => $left, 'add' => ($wanted - $dose) * $left, 'pour' => $mass];
             [$left, $dose] = [$left - $mass, $wanted];
         }

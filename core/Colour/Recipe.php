@@ -17,8 +17,8 @@ final readonly class Recipe
     /** Share of the volume at which grains are packed (Krieger & Dougherty 1959). */
     private const PACKED = 0.63;
 
-    /** m */
-    private const CUP = 0.005;
+    /** How deep a mix is looked at: half a finger, m (memory). */
+    public const CUP = 0.005;
 
     /** Brightness from which a pigment is a white (memory). */
     private const WHITE = 0.7;
@@ -41,7 +41,7 @@ final readonly class Recipe
     public static function of(array $parts): self
     {
         foreach ($parts as [$colour, $dose]) {
-            ImpossibleValue::unlessPositive("dose of {$colour->name}", $dose);
+            ImpossibleValue::unlessPositive('dose', $dose, $colour->name);
         }
 
         return new self($parts);
@@ -52,9 +52,27 @@ final readonly class Recipe
         return $this->parts === [];
     }
 
-    public function words(): string
+    /** Whether it is the same mix as another: the same colours, as strong, in any order. */
+    public function isSameAs(self $other): bool
     {
-        return $this->isClear() ? 'clear' : implode(' + ', array_map(fn(array $part): string => mb_strtolower($part[0]->name), $this->parts));
+        return $this->key() === $other->key();
+    }
+
+    /** @return list<string> what its parts are, whatever they are called in a plan */
+    private function key(): array
+    {
+        $key = array_map(fn(array $part): string => json_encode([
+            $part[0]->name, $part[0]->kind, $part[0]->shade->toHex(), self::digits($part[0]->absorb[0] + $part[0]->scatter[0]), self::digits($part[0]->density),
+            self::digits($part[0]->drop), self::digits($part[1]),
+        ], JSON_THROW_ON_ERROR), $this->parts);
+        sort($key);
+
+        return $key;
+    }
+
+    private static function digits(float $value): string
+    {
+        return sprintf('%.9e', $value);
     }
 
     /** How it looks in a cup: half a finger deep, on white. */

@@ -23,7 +23,7 @@ final readonly class Shade
     public static function linear(float $red, float $green, float $blue): self
     {
         foreach (['red' => $red, 'green' => $green, 'blue' => $blue] as $what => $share) {
-            ImpossibleValue::unlessWithin("share of {$what}", $share, 0.0, 1.0 + 1e-9);
+            ImpossibleValue::unlessWithin("{$what}-share", $share, 0.0, 1.0 + 1e-9);
         }
 
         return new self(min(1.0, $red), min(1.0, $green), min(1.0, $blue));

@@ -5,30 +5,33 @@ declare(strict_types=1);
 namespace Pensilis\Exception;
 
 use InvalidArgumentException;
+use Pensilis\Fact\Fact;
 
 /** A data sheet says two things that cannot both be true; the key names the one to look at. */
 final class ContradictorySheet extends InvalidArgumentException implements PensilisException
 {
-    private function __construct(public readonly string $key, string $message)
+    private function __construct(public readonly string $key, private readonly Fact $fact)
     {
-        parent::__construct($message);
+        parent::__construct($fact->name);
     }
 
-    public static function recoatBeforeGel(float $opens, float $gel): self
+    public function fact(): Fact
     {
-        return new self('recoat_open_h', "The sheet contradicts itself: recoat opens at {$opens} h, before the gel at "
-            . "{$gel} h. No coat can go on liquid; check both times on the label.");
+        return $this->fact;
     }
 
-    public static function closesBeforeOpening(float $closes, float $opens): self
+    public static function recoatBeforeGel(float $opensHours, float $gelHours): self
     {
-        return new self('recoat_close_h', "The sheet contradicts itself: recoat closes at {$closes} h, before it opens "
-            . "at {$opens} h; check both times on the label.");
+        return new self('recoat_open_h', new Fact('sheet.recoat-before-gel', ['opens_h' => $opensHours, 'gel_h' => $gelHours]));
     }
 
-    public static function leastAboveGreatest(float $least, float $greatest): self
+    public static function closesBeforeOpening(float $closesHours, float $opensHours): self
     {
-        return new self('min_pour_mm', "The sheet contradicts itself: its least pour, {$least} mm, is deeper than its "
-            . "greatest, {$greatest} mm.");
+        return new self('recoat_close_h', new Fact('sheet.closes-before-opening', ['closes_h' => $closesHours, 'opens_h' => $opensHours]));
+    }
+
+    public static function leastAboveGreatest(float $leastMm, float $greatestMm): self
+    {
+        return new self('min_pour_mm', new Fact('sheet.least-above-greatest', ['least_mm' => $leastMm, 'greatest_mm' => $greatestMm]));
     }
 }

@@ -5,29 +5,18 @@ declare(strict_types=1);
 namespace Pensilis\Exception;
 
 use InvalidArgumentException;
+use Pensilis\Fact\Fact;
 
-/** A value that no real vessel, object, resin or room can have. */
+/** A value that no real vessel, object, resin or room can have. What it is of is a name that may end with its unit, as in Fact. */
 final class ImpossibleValue extends InvalidArgumentException implements PensilisException
 {
-    private function __construct(public readonly string $what, public readonly float $value, string $message)
-    {
-        parent::__construct($message);
-    }
+    use StatesFact;
 
-    public static function notPositive(string $what, float $value): self
-    {
-        return new self($what, $value, "The {$what} must be above 0, not {$value}.");
-    }
-
-    public static function outside(string $what, float $value, float $least, float $greatest): self
-    {
-        return new self($what, $value, "The {$what} must lie between {$least} and {$greatest}, not {$value}.");
-    }
-
-    public static function unlessPositive(string $what, float $value): void
+    /** @param string $of whose it is, where there are several */
+    public static function unlessPositive(string $what, float $value, string $of = ''): void
     {
         if (!is_finite($value) || $value <= 0.0) {
-            throw self::notPositive($what, $value);
+            throw new self(new Fact($of === '' ? 'value.not-positive' : 'value.of-not-positive', ['what' => $what, 'of' => $of]));
         }
     }
 
@@ -36,5 +25,14 @@ final class ImpossibleValue extends InvalidArgumentException implements Pensilis
         if (!is_finite($value) || $value < $least || $value > $greatest) {
             throw self::outside($what, $value, $least, $greatest);
         }
+    }
+
+    public static function outside(string $what, float $value, float $least, float $greatest): self
+    {
+        $unit = preg_match(Fact::ENDING, $what, $ending) === 1 ? $ending[0] : '';
+        $name = substr($what, 0, strlen($what) - strlen($unit));
+        $bounds = is_finite($greatest) ? ['least' . $unit => $least, 'greatest' . $unit => $greatest] : ['least' . $unit => $least];
+
+        return new self(new Fact(is_finite($greatest) ? 'value.outside' : 'value.too-small', ['what' => $name, 'value' . $unit => $value] + $bounds));
     }
 }

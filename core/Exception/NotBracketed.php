@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Pensilis\Exception;
 
 use DomainException;
+use Pensilis\Fact\Fact;
 
 /** A root was asked for between two points at which the function has the same sign. */
 final class NotBracketed extends DomainException implements PensilisException
 {
-    public function __construct(public readonly float $low, public readonly float $high)
+    use StatesFact;
+
+    public static function between(float $low, float $high): self
     {
-        parent::__construct("No sign change between {$low} and {$high}.");
+        return new self(new Fact('not-bracketed', ['low' => $low, 'high' => $high]));
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Pensilis\Exception;
 
 use InvalidArgumentException;
+use Pensilis\Fact\Fact;
 
 /** A text is not a local date and time of the calendar. */
 final class UnreadableMoment extends InvalidArgumentException implements PensilisException
 {
-    public function __construct(public readonly string $text)
+    use StatesFact;
+
+    public static function of(string $text): self
     {
-        parent::__construct("“{$text}” is not a local date and time; write it as 2026-03-02T18:00, without a zone.");
+        return new self(new Fact('moment', ['text' => $text]));
     }
 }

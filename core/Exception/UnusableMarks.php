@@ -5,22 +5,20 @@ declare(strict_types=1);
 namespace Pensilis\Exception;
 
 use InvalidArgumentException;
+use Pensilis\Fact\Fact;
 
 /** Water marks that no vessel can have. */
 final class UnusableMarks extends InvalidArgumentException implements PensilisException
 {
+    use StatesFact;
+
     public static function goBack(int $index, float $millimetres, float $grams): self
     {
-        return new self(sprintf(
-            'Mark %d, %s mm and %s g, does not lie above and hold more than the one before it; weigh it again.',
-            $index + 1,
-            round($millimetres, 2),
-            round($grams, 2),
-        ));
+        return new self(new Fact('marks.go-back', ['number' => $index + 1, 'height_mm' => $millimetres, 'water_g' => $grams]));
     }
 
     public static function notToTheRim(float $millimetres): self
     {
-        return new self(sprintf('The last mark must be the rim at %s mm: fill the vessel to the brim once.', round($millimetres, 2)));
+        return new self(new Fact('marks.not-to-the-rim', ['rim_mm' => $millimetres]));
     }
 }

@@ -27,8 +27,8 @@ final readonly class Bowl implements VesselShape
     public static function sphere(float $diameter, float $neckDiameter = 0.0, float $neckHeight = 0.0): self
     {
         ImpossibleValue::unlessPositive('diameter', $diameter);
-        ImpossibleValue::unlessWithin('diameter of the neck', $neckDiameter, 0.0, 0.999 * $diameter);
-        ImpossibleValue::unlessWithin('height of the neck', $neckHeight, 0.0, $neckDiameter > 0.0 ? INF : 0.0);
+        ImpossibleValue::unlessWithin('neck-diameter_mm', 1e3 * $neckDiameter, 0.0, 999.0 * $diameter);
+        ImpossibleValue::unlessWithin('neck-height_mm', 1e3 * $neckHeight, 0.0, $neckDiameter > 0.0 ? INF : 0.0);
         $radius = 0.5 * $diameter;
 
         return new self($radius, $radius + sqrt($radius ** 2 - 0.25 * $neckDiameter ** 2), 0.5 * $neckDiameter, $neckHeight);

@@ -42,9 +42,9 @@ final readonly class Frustum implements VesselShape
     {
         ImpossibleValue::unlessPositive('height', $height);
         foreach ([$bottom->halfX, $bottom->halfY, $top->halfX, $top->halfY] as $half) {
-            ImpossibleValue::unlessWithin('size of the bottom or top', 2.0 * $half, 0.0, INF);
+            ImpossibleValue::unlessWithin('end-size_mm', 2e3 * $half, 0.0, INF);
         }
-        ImpossibleValue::unlessPositive('area of bottom and top together', $bottom->area() + $top->area());
+        ImpossibleValue::unlessPositive('ends-area', $bottom->area() + $top->area());
 
         return new self($bottom, $top, $height);
     }

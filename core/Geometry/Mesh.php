@@ -36,7 +36,7 @@ final readonly class Mesh
             throw UnusableMesh::empty();
         }
         $open = array_filter($unpaired, fn(int $surplus): bool => $surplus % 2 !== 0);
-        $say = fn(int $edge): string => 'from ' . self::point($x, $y, $z, $edge >> 32) . ' to ' . self::point($x, $y, $z, $edge & 0xffffffff);
+        $say = fn(int $edge): string => self::point($x, $y, $z, $edge >> 32) . '–' . self::point($x, $y, $z, $edge & 0xffffffff);
         if ($open !== []) {
             throw UnusableMesh::open(count($open), array_map($say, array_slice(array_keys($open), 0, 3)));
         }

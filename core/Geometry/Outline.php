@@ -31,7 +31,7 @@ final readonly class Outline
     /** A regular polygon standing on a side. */
     public static function regular(int $sides, float $side): self
     {
-        ImpossibleValue::unlessWithin('number of sides', $sides, 3.0, 100.0);
+        ImpossibleValue::unlessWithin('sides', $sides, 3.0, 100.0);
         ImpossibleValue::unlessPositive('side', $side);
         $radius = 0.5 * $side / sin(M_PI / $sides);
         $corner = fn(int $n): array => [$radius * sin(M_PI / $sides * (2 * $n + 1)), -$radius * cos(M_PI / $sides * (2 * $n + 1))];
@@ -120,7 +120,7 @@ final readonly class Outline
         [$x, $y] = [array_column($points, 0), array_column($points, 1)];
         assert($x !== [] && $y !== [] && $points !== []);
         [$middleX, $middleY] = [0.5 * (min($x) + max($x)), 0.5 * (min($y) + max($y))];
-        ImpossibleValue::unlessPositive('area of the outline', abs($area));
+        ImpossibleValue::unlessPositive('outline-area', abs($area));
 
         return new self(
             array_map(fn(array $p): array => [$unit * ($p[0] - $middleX), $unit * ($p[1] - $middleY)], $points),
@@ -157,7 +157,7 @@ final readonly class Outline
                 [$c, $d] = [$side($ax, $ay, $bx, $by, $cx, $cy), $side($ax, $ay, $bx, $by, $dx, $dy)];
                 [$a, $b] = [$side($cx, $cy, $dx, $dy, $ax, $ay), $side($cx, $cy, $dx, $dy, $bx, $by)];
                 if ($a * $b < 0.0 && $c * $d < 0.0) {
-                    throw new CrossingOutline($ax + $a / ($a - $b) * ($bx - $ax), $ay + $a / ($a - $b) * ($by - $ay));
+                    throw CrossingOutline::near($ax + $a / ($a - $b) * ($bx - $ax), $ay + $a / ($a - $b) * ($by - $ay));
                 }
             }
         }

@@ -60,7 +60,7 @@ final class PathReader
             }
             $upper = strtoupper($command);
             if (!isset(self::ARGUMENTS[$upper]) || ($this->before === '') !== ($upper === 'M' && $this->before === '')) {
-                throw UnreadablePath::at($offset, $command === '' ? 'a number without a command' : "the command “{$command}”");
+                throw UnreadablePath::unknownCommand($offset, $command);
             }
             [$numbers, $offset] = $this->numbers($path, $offset, $upper);
             $this->draw($command, $upper, $numbers, $offset);
@@ -73,7 +73,7 @@ final class PathReader
             $match = [];
         }
         if (trim(substr($path, $offset)) !== '') {
-            throw UnreadablePath::at($offset, 'something that is no path data');
+            throw UnreadablePath::noPathData($offset);
         }
     }
 
@@ -90,12 +90,12 @@ final class PathReader
             // Flags of an arc may stand together: "00" are two of them.
             $pattern = $command === 'A' && ($n === 3 || $n === 4) ? '[01]' : self::NUMBER;
             if (preg_match("/\\G[\\s,]*({$pattern})/A", $path, $match, 0, $offset) !== 1) {
-                throw UnreadablePath::at($offset, "too few numbers for “{$command}”");
+                throw UnreadablePath::tooFewNumbers($offset, $command);
             }
             $offset += strlen($match[0]);
             $numbers[] = (float) $match[1];
             if (abs((float) $match[1]) > self::LARGEST) {
-                throw UnreadablePath::at($offset, "“{$match[1]}”, more than ten metres");
+                throw UnreadablePath::tooFar($offset, $match[1], 1e-3 * self::LARGEST);
             }
         }
 
@@ -127,7 +127,7 @@ final class PathReader
     private function move(array $to, int $offset): void
     {
         if ($this->curves !== []) {
-            throw UnreadablePath::at($offset, 'a second outline; one closed outline is read');
+            throw UnreadablePath::secondOutline($offset);
         }
         $this->here = $this->start = $to;
     }

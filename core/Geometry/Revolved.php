@@ -22,13 +22,13 @@ final readonly class Revolved implements VesselShape
         $frusta = [];
         foreach ($profile as $i => [$height, $diameter]) {
             if ($i === 0) {
-                ImpossibleValue::unlessWithin('first height of the profile', $height, 0.0, 0.0);
+                ImpossibleValue::unlessWithin('first-height_mm', 1e3 * $height, 0.0, 0.0);
                 continue;
             }
             $frusta[] = Frustum::cone($profile[$i - 1][1], $diameter, $height - $profile[$i - 1][0]);
         }
         if ($frusta === []) {
-            throw ImpossibleValue::outside('number of points in the profile', count($profile), 2, INF);
+            throw ImpossibleValue::outside('profile-points', count($profile), 2, INF);
         }
 
         return new self($frusta, array_sum(array_map(fn(Frustum $frustum): float => $frustum->height(), $frusta)));

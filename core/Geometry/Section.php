@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pensilis\Geometry;
 
-use Pensilis\Geometry\Region\Blot;
 use Pensilis\Numerics\Intervals;
 
 /**
@@ -103,7 +102,7 @@ final readonly class Section
         return $area === 0.0 ? [0.0, 0.0] : [$x / $area, $y / $area];
     }
 
-    /** @return list<array{float, float}> points on the edge: corners of a rectangle or an outline, many of an ellipse */
+    /** @return non-empty-list<array{float, float}> points on the edge: corners of a rectangle or an outline, many of an ellipse */
     public function rim(): array
     {
         if ($this->outline !== null) {
@@ -113,20 +112,19 @@ final readonly class Section
             return [[$this->halfX, $this->halfY], [-$this->halfX, $this->halfY],
                 [-$this->halfX, -$this->halfY], [$this->halfX, -$this->halfY]];
         }
-        $points = [];
-        for ($n = 0; $n < self::CORNERS; $n++) {
-            $turn = 2.0 * M_PI * $n / self::CORNERS;
-            $points[] = [$this->halfX * cos($turn), $this->halfY * sin($turn)];
-        }
 
-        return $points;
+        return array_map(function (int $n): array {
+            $turn = 2.0 * M_PI * $n / self::CORNERS;
+
+            return [$this->halfX * cos($turn), $this->halfY * sin($turn)];
+        }, range(0, self::CORNERS - 1));
     }
 
     /** Where a line through (x, y) with the direction (dx, dy), of length 1, runs inside: metres along the line. */
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
         if (!$this->round) {
-            return Intervals::ofCrossings(Blot::crossings($this->rim(), $x, $y, $dx, $dy));
+            return Intervals::insidePolygon($this->rim(), $x, $y, $dx, $dy);
         }
         if ($this->halfX <= 0.0 || $this->halfY <= 0.0) {
             return Intervals::none();

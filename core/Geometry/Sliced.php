@@ -43,7 +43,7 @@ final readonly class Sliced implements VesselShape, Solid
      */
     public static function of(array $levels, array $cuts, array $hull, float $surface, array $shadows, int $facets): self
     {
-        ImpossibleValue::unlessPositive('height of the mesh', $levels[count($levels) - 1][0]);
+        ImpossibleValue::unlessPositive('mesh-height', $levels[count($levels) - 1][0]);
 
         return new self($levels, $cuts, $hull, $surface, $shadows, $facets);
     }

@@ -15,7 +15,7 @@ final readonly class Stepped implements VesselShape
     /** @param list<VesselShape> $parts from the bottom up */
     public static function of(array $parts): self
     {
-        return count($parts) < 2 ? throw ImpossibleValue::outside('number of steps', count($parts), 2, INF) : new self($parts);
+        return count($parts) < 2 ? throw ImpossibleValue::outside('steps', count($parts), 2, INF) : new self($parts);
     }
 
     public function height(): float

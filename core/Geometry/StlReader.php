@@ -64,7 +64,7 @@ final class StlReader
         foreach ($parts as $part) {
             $bytes += strlen($part);
             if ($bytes > self::MOST_BYTES) {
-                throw UnusableMesh::tooLarge('50 MB');
+                throw UnusableMesh::tooManyBytes(intdiv(self::MOST_BYTES, 1_000_000));
             }
             $buffer .= $part;
             if ($binary === null && strlen($buffer) < 1024 && !str_contains($buffer, 'facet')) {
@@ -83,7 +83,7 @@ final class StlReader
             throw UnusableMesh::cutShort($promised, $reader->facets);
         }
         if (!$binary && preg_match('/^\s*endsolid\b/i', $buffer) !== 1) {
-            throw UnusableMesh::unreadable($reader->facets + 1, 'neither a facet nor the end of the solid');
+            throw UnusableMesh::noFacet($reader->facets + 1);
         }
 
         return Mesh::closed($reader->x, $reader->y, $reader->z, $reader->corners, $reader->unpaired);
@@ -102,7 +102,7 @@ final class StlReader
         $count = unpack('V', $buffer, 80);
         $promised = is_array($count) && is_int($count[1]) ? $count[1] : 0;
         if ($promised > self::MOST_FACETS) {
-            throw UnusableMesh::unreadable(0, "it promises {$promised} facets; this is no STL, or one with more than a million");
+            throw UnusableMesh::noStl($promised);
         }
 
         return [true, $promised, substr($buffer, self::HEADER)];
@@ -131,7 +131,7 @@ final class StlReader
             foreach ([1, 4, 7] as $n) {
                 foreach ([$found[$n], $found[$n + 1], $found[$n + 2]] as $number) {
                     if (!is_numeric($number)) {
-                        throw UnusableMesh::unreadable($this->facets + 1, "“{$number}” is not a number");
+                        throw UnusableMesh::noNumber($this->facets + 1, $number);
                     }
                 }
                 $corners[] = $this->point(pack('g3', (float) $found[$n], (float) $found[$n + 1], (float) $found[$n + 2]));
@@ -141,7 +141,7 @@ final class StlReader
         }
         $rest = substr($buffer, $at);
         if (strlen($rest) > self::LONGEST_FACET && preg_match('/^\s*endsolid\b/i', $rest) !== 1) {
-            throw UnusableMesh::unreadable($this->facets + 1, 'three corners are wanted between “facet” and “endfacet”');
+            throw UnusableMesh::notThreeCorners($this->facets + 1);
         }
 
         return $rest;
@@ -150,7 +150,7 @@ final class StlReader
     private function facet(int $a, int $b, int $c): void
     {
         if (++$this->facets > self::MOST_FACETS) {
-            throw UnusableMesh::tooLarge('a million facets');
+            throw UnusableMesh::tooManyFacets(self::MOST_FACETS);
         }
         array_push($this->corners, $a, $b, $c);
         foreach ([[$a, $b], [$b, $c], [$c, $a]] as [$from, $to]) {
@@ -180,7 +180,7 @@ final class StlReader
         [$x, $y, $z] = self::floats($packed);
         // Not a number fails each comparison.
         if (!(abs($x) < self::FARTHEST && abs($y) < self::FARTHEST && abs($z) < self::FARTHEST)) {
-            throw UnusableMesh::unreadable($this->facets + 1, 'a corner lies farther than 100 000 off, or nowhere');
+            throw UnusableMesh::tooFar($this->facets + 1);
         }
         $this->x[] = $x;
         $this->y[] = $y;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Layering;
 
-use Pensilis\Quantity\Figure;
+use Pensilis\Finding\Code;
+use Pensilis\Quantity\Length;
 
 /**
  * Says why layers cannot be found: the vessel, one object by itself, or two that want different layers.
@@ -43,13 +44,7 @@ final readonly class Diagnosis
 
     private function vessel(): Obstacle
     {
-        return new Obstacle('fill-not-divisible', sprintf(
-            'The fill level of %s mm cannot be reached with pours between %s and %s mm; change the fill level, or the '
-            . 'greatest depth.',
-            self::mm($this->fill),
-            self::mm($this->least),
-            self::mm($this->greatest),
-        ));
+        return new Obstacle(Code::FillNotDivisible, $this->limits());
     }
 
     private function alone(Wish $wish): Obstacle
@@ -58,34 +53,17 @@ final readonly class Diagnosis
         $better = $this->nearestTarget($wish, []);
         $needed = $wish->inclusion->targetTop() + $wish->inclusion->cover - $wish->inclusion->tolerance;
         if ($needed > $this->fill + 1e-9) {
-            return new Obstacle('uncovered', sprintf(
-                'Object “%s” would stand out: with its cover it needs %s mm and the vessel is filled to %s mm.',
-                $id,
-                self::mm($needed),
-                self::mm($this->fill),
-            ), [$id], $better);
+            return new Obstacle(Code::StandsOut, ['needs' => Length::metres($needed)] + $this->limits(), [$id], $better);
         }
-        if ($wish->lift <= Wish::micrometres($this->least)) {
-            return new Obstacle('floats-off', sprintf(
-                'Object “%s” floats: a first cover of %s mm lifts it, and the least pour is %s mm. Hang it, make it '
-                . 'heavier, or use a resin that may be poured thinner.',
-                $id,
-                Figure::fixed($wish->lift / 1000, 1),
-                self::mm($this->least),
-            ), [$id]);
+        $window = ['from' => Length::metres($wish->least / 1e6), 'to' => Length::metres(max($wish->least, $wish->greatest) / 1e6)] + $this->limits();
+        if (!$wish->floats()) {
+            return new Obstacle(Code::NoLayerInReach, $window, [$id], $better);
         }
+        $lift = ['lift' => Length::metres($wish->lift / 1e6)];
 
-        return new Obstacle('no-layer', sprintf(
-            'Object “%s” wants a set layer between %s and %s mm%s; pours between %s and %s mm in a fill of %s mm do not '
-            . 'make one there.',
-            $id,
-            self::mm($wish->least / 1e6),
-            self::mm(max($wish->least, $wish->greatest) / 1e6),
-            $wish->floats() ? sprintf(' with a first cover below %s mm', Figure::fixed($wish->lift / 1000, 1)) : '',
-            self::mm($this->least),
-            self::mm($this->greatest),
-            self::mm($this->fill),
-        ), [$id], $better);
+        return $wish->lift <= Wish::micrometres($this->least)
+            ? new Obstacle(Code::FloatsOffAnyPour, $lift + $this->limits(), [$id])
+            : new Obstacle(Code::NoThinLayerInReach, $lift + $window, [$id], $better);
     }
 
     private function together(): Obstacle
@@ -97,29 +75,23 @@ final readonly class Diagnosis
                 }
             }
         }
-        $ids = array_map(fn(Wish $wish): string => $wish->inclusion->id, $this->wishes);
 
-        return new Obstacle('no-layers-together', sprintf(
-            'Each two of the objects can have their layers, but not all together (%s); give one of them more tolerance or '
-            . 'move it.',
-            implode(', ', $ids),
-        ), $ids);
+        return new Obstacle(Code::NoLayersTogether, $this->limits(), array_map(fn(Wish $wish): string => $wish->inclusion->id, $this->wishes));
     }
 
     private function pair(Wish $one, Wish $other): Obstacle
     {
-        return new Obstacle('layers-conflict', sprintf(
-            'Objects “%s” (layer at %s ± %s mm) and “%s” (%s ± %s mm) cannot both have their layers with pours of %s mm '
-            . 'and more%s.',
-            $one->inclusion->id,
-            self::mm($one->inclusion->targetBottom),
-            self::mm($one->inclusion->tolerance),
-            $other->inclusion->id,
-            self::mm($other->inclusion->targetBottom),
-            self::mm($other->inclusion->tolerance),
-            self::mm($this->least),
-            $one->floats() || $other->floats() ? ' and first covers that do not lift them' : '',
-        ), [$one->inclusion->id, $other->inclusion->id], $this->nearestTarget($one, [$other]));
+        return new Obstacle($one->floats() || $other->floats() ? Code::LayersConflictAfloat : Code::LayersConflict, [
+            'target'       => Length::metres($one->inclusion->targetBottom),
+            'tolerance'    => Length::metres($one->inclusion->tolerance),
+            'other_target' => Length::metres($other->inclusion->targetBottom), 'other_tolerance' => Length::metres($other->inclusion->tolerance),
+        ] + $this->limits(), [$one->inclusion->id, $other->inclusion->id], $this->nearestTarget($one, [$other]));
+    }
+
+    /** @return array<string, Length> what any layers must keep to */
+    private function limits(): array
+    {
+        return ['fill' => Length::metres($this->fill), 'least' => Length::metres($this->least), 'greatest' => Length::metres($this->greatest)];
     }
 
     /** @param list<Wish> $others */
@@ -149,10 +121,5 @@ final readonly class Diagnosis
             Wish::micrometres($this->greatest),
             $wishes,
         ))->find() !== null;
-    }
-
-    private static function mm(float $metres): string
-    {
-        return Figure::short(1000.0 * $metres, 1);
     }
 }

@@ -120,6 +120,12 @@ final readonly class Inclusion
         return $this->substance->openPorosity * $this->envelope();
     }
 
+    /** Air that nobody minds: one bubble of that diameter; m³. */
+    public static function harmlessAir(): float
+    {
+        return M_PI / 6.0 * self::BUBBLE_DIAMETER ** 3;
+    }
+
     public function isDamp(): bool
     {
         return $this->substance->moisturePercent > self::DAMP_PERCENT;
@@ -128,7 +134,7 @@ final readonly class Inclusion
     public function mustSeal(): bool
     {
         return $this->substance->bleeds || $this->substance->soaks
-            || $this->releasableAir() > M_PI / 6.0 * self::BUBBLE_DIAMETER ** 3;
+            || $this->releasableAir() > self::harmlessAir();
     }
 
     /** Damp comes first: a coat would lock the water in. */

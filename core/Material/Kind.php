@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pensilis\Material;
 
 /**
- * A kind of thing that is cast in: what it is made of, how it is dried and sealed, how it looks in resin, and where
- * the values come from.
+ * A kind of thing that is cast in: what it is made of, how it is dried, and where the values come from. Its own name, sealing and look
+ * are said by who found them out; else they are those of the library (lang/en/kinds.php).
  */
 final readonly class Kind
 {
@@ -15,16 +15,22 @@ final readonly class Kind
 
     public Substance $substance;
 
-    /** @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds, "s" soaks, "f" may change colour */
+    /**
+     * @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds, "s" soaks, "f" may change colour
+     * @param array{0: Drying, 1?: float}                           $drying  and hours, where they are not usual
+     * @param string                                                $name    of its own; nothing where the library names it
+     * @param string                                                $sealing as it was tried
+     * @param string                                                $colour  as it was seen
+     */
     public function __construct(
         public string $key,
-        public string $name,
         public string $group,
         private array $figures,
-        public string $drying,
-        public string $sealing,
-        public string $colour,
+        private array $drying,
         public string $source,
+        public string $name = '',
+        public string $sealing = '',
+        public string $colour = '',
     ) {
         [$skeleton, $open, $closed, $water, $heat, $flags] = $figures;
         $this->substance = Substance::of(
@@ -36,7 +42,8 @@ final readonly class Kind
             str_contains($flags, 'b'),
             str_contains($flags, 's'),
             str_contains($flags, 'f'),
-            $this->method(),
+            $drying[0],
+            $drying[1] ?? null,
         );
     }
 
@@ -55,25 +62,14 @@ final readonly class Kind
 
         return new self(
             $this->key,
-            $this->name,
             $this->group,
             [$found['skeleton'] ?? $skeleton, $found['open'] ?? $open, $found['closed'] ?? $closed, $found['water'] ?? $water, $found['heat'] ?? $heat, $flags],
             $this->drying,
+            $source,
+            $this->name,
             $sealing === '' ? $this->sealing : $sealing,
             $colour === '' ? $this->colour : $colour,
-            $source,
         );
-    }
-
-    /** The way of drying that its words begin with. */
-    private function method(): Drying
-    {
-        return match (true) {
-            str_starts_with($this->drying, 'pressed')  => Drying::Press,
-            str_starts_with($this->drying, 'hung')     => Drying::Hang,
-            str_starts_with($this->drying, 'low oven') => Drying::Oven,
-            default                                    => Drying::None,
-        };
     }
 
     /** Share of a floating prism that lies below the surface of a usual resin; 1 and more sinks. */
@@ -100,20 +96,23 @@ final readonly class Kind
             return 0.0;
         }
 
-        return $this->air() > 0.0 ? M_PI / 6.0 * (1e3 * Inclusion::BUBBLE_DIAMETER) ** 3 / $this->air() : null;
+        return $this->air() > 0.0 ? 1e9 * Inclusion::harmlessAir() / $this->air() : null;
     }
 
-    /** @return array<string, bool|float|string> `material` of a plan file */
+    /** @return array<string, bool|float|string> `material` of a plan file, but for its name */
     public function toMaterial(): array
     {
         [$skeleton, $open, $closed, $water, $heat, $flags] = $this->figures;
-        $material = ['name' => $this->name, 'skeleton_g_cm3' => $skeleton, 'moisture_pct' => $water];
+        $material = ['skeleton_g_cm3' => $skeleton, 'moisture_pct' => $water];
         foreach (['open_porosity' => $open, 'closed_porosity' => $closed] as $name => $share) {
             $material += $share > 0.0 ? [$name => $share] : [];
         }
         $material += $heat === null ? [] : ['max_celsius' => $heat];
+        foreach (['b' => 'bleeds', 's' => 'soaks', 'f' => 'fades'] as $flag => $name) {
+            $material += str_contains($flags, $flag) ? [$name => true] : [];
+        }
 
-        return $material + (str_contains($flags, 'b') ? ['bleeds' => true] : []) + (str_contains($flags, 's') ? ['soaks' => true] : [])
-            + (str_contains($flags, 'f') ? ['fades' => true] : []) + ($this->method() === Drying::None ? [] : ['drying' => $this->method()->value]);
+        return $material + ($this->drying[0] === Drying::None ? [] : ['drying' => $this->drying[0]->value])
+            + (isset($this->drying[1]) ? ['drying_h' => $this->drying[1]] : []);
     }
 }

@@ -45,24 +45,4 @@ enum Sealer: string
             default       => 12.0,
         };
     }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::Resin   => 'brushed resin',
-            self::Acrylic => 'thin clear acrylic',
-            self::Glue    => 'craft glue, well dried',
-            self::None    => 'none',
-        };
-    }
-
-    public function reason(): string
-    {
-        return match ($this) {
-            self::Resin   => 'the default: it is what comes after, so it bonds, and bends light alike',
-            self::Acrylic => 'quick, keeps petals flat and paper opaque',
-            self::Glue    => 'for paper and print; any damp left in it clouds',
-            self::None    => 'for bone-dry pressed petals; cast a test piece first',
-        };
-    }
 }

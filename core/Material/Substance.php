@@ -14,6 +14,8 @@ use Pensilis\Exception\ImpossibleValue;
  */
 final readonly class Substance
 {
+    private const DRYING = 14.0 * 24.0;
+
     private function __construct(
         public float $skeletonDensity,
         public float $openPorosity,
@@ -24,6 +26,7 @@ final readonly class Substance
         public bool $soaks,
         public bool $fades,
         public ?Drying $drying,
+        private ?float $dryingHours,
     ) {}
 
     public static function of(
@@ -36,12 +39,13 @@ final readonly class Substance
         bool $soaks = false,
         bool $fades = false,
         ?Drying $drying = null,
+        ?float $dryingHours = null,
     ): self {
-        ImpossibleValue::unlessPositive('skeleton density', $skeletonDensity);
-        ImpossibleValue::unlessWithin('open porosity', $openPorosity, 0.0, 1.0);
-        ImpossibleValue::unlessWithin('closed porosity', $closedPorosity, 0.0, 1.0);
-        ImpossibleValue::unlessWithin('open and closed porosity together', $openPorosity + $closedPorosity, 0.0, 0.999);
-        ImpossibleValue::unlessWithin('moisture', $moisturePercent, 0.0, 100.0);
+        ImpossibleValue::unlessPositive('skeleton-density', $skeletonDensity);
+        ImpossibleValue::unlessWithin('open-porosity', $openPorosity, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('closed-porosity', $closedPorosity, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('porosity', $openPorosity + $closedPorosity, 0.0, 0.999);
+        ImpossibleValue::unlessWithin('moisture_pct', $moisturePercent, 0.0, 100.0);
 
         return new self(
             $skeletonDensity,
@@ -53,7 +57,14 @@ final readonly class Substance
             $soaks,
             $fades,
             $drying,
+            $dryingHours,
         );
+    }
+
+    /** Hours until it is dry, where it is damp now: as it is told, else as its way of drying takes, else two weeks (common practice). */
+    public function dryingHours(): float
+    {
+        return $this->dryingHours ?? $this->drying?->hours() ?? self::DRYING;
     }
 
     /** Dry bulk density ρs(1 − φ − φc), kg/m³. */

@@ -29,7 +29,7 @@ final class Brent
         [$a, $b] = [$low, $high];
         [$fa, $fb] = [$f($a), $f($b)];
         if ($fa * $fb > 0.0 || is_nan($fa * $fb)) {
-            throw new NotBracketed($low, $high);
+            throw NotBracketed::between($low, $high);
         }
         [$c, $fc] = [$a, $fa];
         $step = $previous = $b - $a;

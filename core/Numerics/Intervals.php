@@ -21,6 +21,28 @@ final readonly class Intervals
     }
 
     /**
+     * Where a line through (x, y) with the direction (dx, dy), of length 1, runs inside a polygon: lengths along the line.
+     *
+     * @param non-empty-list<array{float, float}> $corners
+     */
+    public static function insidePolygon(array $corners, float $x, float $y, float $dx, float $dy): self
+    {
+        $crossings = [];
+        [$px, $py] = $corners[count($corners) - 1];
+        $before = ($px - $x) * $dy - ($py - $y) * $dx;
+        foreach ($corners as [$qx, $qy]) {
+            $side = ($qx - $x) * $dy - ($qy - $y) * $dx;
+            if (($before > 0.0) !== ($side > 0.0)) {
+                $share = $before / ($before - $side);
+                $crossings[] = ($px + $share * ($qx - $px) - $x) * $dx + ($py + $share * ($qy - $py) - $y) * $dy;
+            }
+            [$px, $py, $before] = [$qx, $qy, $side];
+        }
+
+        return self::ofCrossings($crossings);
+    }
+
+    /**
      * Inside and outside take turns at every crossing (even-odd).
      *
      * @param list<float> $crossings an even number, in any order

@@ -17,24 +17,6 @@ enum Application: string
     case Adhesive = 'adhesive';
     case Scatter = 'scatter';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Lettering => 'film lettering',
-            self::Stencil   => 'stencil',
-            self::Paint     => 'paint line or marker',
-            self::Stamp     => 'stamp with fused powder',
-            self::Adhesive  => 'adhesive with glitter or leaf',
-            self::Scatter   => 'glitter scattered on tack',
-        };
-    }
-
-    /** When the surface takes it. */
-    public function readiness(): string
-    {
-        return $this->wantsTack() ? 'while it is tacky and firm: a fingernail marks it, nothing sticks to the glove' : 'once it is firm and takes no fingerprint';
-    }
-
     /** Whether it goes on the tacky surface; all others want it firm. */
     public function wantsTack(): bool
     {
@@ -65,19 +47,6 @@ enum Application: string
             self::Lettering, self::Scatter => 0.0,
             self::Stencil, self::Paint => 1.0,
             self::Stamp, self::Adhesive => 0.25,
-        };
-    }
-
-    /** @return list<string> what is done and looked for */
-    public function checks(): array
-    {
-        return match ($this) {
-            self::Lettering => ['weed it', 'press from the middle outward', 'lift the carrier slowly', 'look for raised corners: they hold air'],
-            self::Stencil   => ['press the edge down', 'little on the brush', 'lift it while wet', 'clean the edges'],
-            self::Paint     => ['one thin line', 'let it dry: wet paint bleeds into the coat'],
-            self::Stamp     => ['powder on the wet stamp', 'fuse it from a distance, never with a flame near alcohol', 'blow strays off'],
-            self::Adhesive  => ['thin and even', 'wait until it is clear and tacky', 'glitter or leaf on', 'lift strays with tape'],
-            self::Scatter   => ['scatter from a hand\'s breadth', 'tap strays off', 'cover it: dust sticks too'],
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Fact\Fact;
+
 /** Something applied on the set surface of a pour: what, what it says, where its middle is and how large it is. Metres. */
 final readonly class Applied
 {
@@ -11,6 +13,18 @@ final readonly class Applied
     private const SLACK = 0.1;
 
     public function __construct(public Application $application, public string $says, public float $x, public float $y, public float $width, public float $height) {}
+
+    /** What it is, and what it says. */
+    public function fact(): Fact
+    {
+        return $this->says === '' ? new Fact('applied.bare', ['kind' => $this->application]) : new Fact('applied.says', ['kind' => $this->application, 'says' => $this->says]);
+    }
+
+    /** Whether any of it lies within a radius about a place in plan. */
+    public function reaches(float $x, float $y, float $radius): bool
+    {
+        return hypot(max(abs($x - $this->x) - 0.5 * $this->width, 0.0), max(abs($y - $this->y) - 0.5 * $this->height, 0.0)) < $radius;
+    }
 
     /** Whether it must be laid so that it reads from behind. */
     public function isMirrored(Viewed $viewed): bool

@@ -13,15 +13,6 @@ enum Behind: string
     case Wood = 'wood';
     case Dark = 'dark';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Paper => 'a white sheet or a light wall',
-            self::Wood  => 'wood',
-            self::Dark  => 'something dark',
-        };
-    }
-
     public function shade(): Shade
     {
         return Shade::hex(match ($this) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Colour\Recipe;
+use Pensilis\Fact\Fact;
 
 /**
  * What a pour is coloured with: one mix for the ground, regions beside it in the order in which they are poured, and what is applied on
@@ -31,9 +32,14 @@ final readonly class Coat
         return $index < 0 ? $this->ground : $this->zones[$index]->recipe;
     }
 
-    public function nameOf(int $index): string
+    /** What a region is called, or which it is. */
+    public function nameOf(int $index): string|Fact
     {
-        return $index < 0 ? 'ground' : $this->zones[$index]->name;
+        return match (true) {
+            $index < 0                        => new Fact('region.ground'),
+            $this->zones[$index]->name === '' => new Fact('region.numbered', ['number' => $index + 1]),
+            default                           => $this->zones[$index]->name,
+        };
     }
 
     public function isColoured(): bool

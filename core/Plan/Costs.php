@@ -12,23 +12,7 @@ final readonly class Costs
      * @param array<string, float> $perGram     by colour
      * @param float                $consumables for a pour: cups, sticks, gloves
      */
-    private function __construct(private array $perKilogram, private array $perGram, private float $consumables, private float $hour) {}
-
-    public static function read(Node $root): self
-    {
-        $prices = [];
-        foreach ($root->children('resins') as $resin) {
-            $prices[$resin->text('id')] = $resin->number('price_per_kg', 0.0);
-        }
-        $colours = [];
-        foreach ($root->children('colours') as $colour) {
-            $colours[$colour->text('id')] = $colour->number('price_per_g', 0.0);
-        }
-        $studio = $root->has('studio') ? $root->child('studio') : Node::root([]);
-
-        return new self($prices, $colours, $studio->number('consumables_price', 0.0), $studio->number('hour_price', 0.0));
-    }
-
+    public function __construct(private array $perKilogram, private array $perGram, private float $consumables, private float $hour) {}
     public function areKnown(): bool
     {
         return array_sum($this->perKilogram) + array_sum($this->perGram) + $this->consumables + $this->hour > 0.0;
@@ -39,15 +23,20 @@ final readonly class Costs
         return ($this->perKilogram[$id] ?? 0.0) > 0.0;
     }
 
-    /** Resin that is mixed, what is lost and held back with it, the colours of all vessels poured alike, and consumables. */
-    public function ofPour(LaidPour $pour, int $pieces): float
+    /**
+     * Resin that is mixed, what is lost and held back with it, the colours of all vessels poured alike, and consumables.
+     *
+     * @param float                $mixed   g
+     * @param array<string, float> $colours g by id
+     */
+    public function ofPour(string $resin, float $mixed, array $colours): float
     {
-        $colours = 0.0;
-        foreach ($pour->colourGrams() as $id => $grams) {
-            $colours += $pieces * $grams * ($this->perGram[$id] ?? 0.0);
+        $price = 1e-3 * $mixed * ($this->perKilogram[$resin] ?? 0.0) + $this->consumables;
+        foreach ($colours as $id => $grams) {
+            $price += $grams * ($this->perGram[$id] ?? 0.0);
         }
 
-        return 1e-3 * $pour->batch->mixed() * ($this->perKilogram[$pour->resin->id] ?? 0.0) + $colours + $this->consumables;
+        return $price;
     }
 
     public function ofHours(float $hours): float

@@ -15,19 +15,6 @@ enum Making: string
     case Dam = 'dam';
     case Sheet = 'sheet';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Mold   => 'silicone mold',
-            self::Rigid  => 'rigid mold',
-            self::Panel  => 'taped panel',
-            self::Canvas => 'primed canvas',
-            self::Blank  => 'cut blank',
-            self::Dam    => 'hand-laid dam',
-            self::Sheet  => 'flat sheet, draped later',
-        };
-    }
-
     /** Whether resin is poured onto it and stays, rather than coming out of it. */
     public function isKept(): bool
     {

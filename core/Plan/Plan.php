@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Colour\Colourant;
-use Pensilis\Geometry\Vessel;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Ambient;
+use Pensilis\Vessel\Vessel;
 
 /**
  * One piece: the whole that all answers are about.

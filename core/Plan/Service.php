@@ -18,18 +18,6 @@ enum Service: string
     case HotCups = 'hot-cups';
     case Flame = 'flame';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Display => 'to look at',
-            self::Wall    => 'on a wall',
-            self::Window  => 'in a window',
-            self::Serving => 'to serve on',
-            self::HotCups => 'under hot cups',
-            self::Flame   => 'with a flame',
-        };
-    }
-
     /** Heat deflection that its resin must have, °C; null where any does. */
     public function leastDeflection(): ?float
     {
@@ -51,18 +39,6 @@ enum Service: string
             self::Flame   => 0.010,
             self::Wall    => 0.004,
             default       => 0.0,
-        };
-    }
-
-    public function caution(): ?string
-    {
-        return match ($this) {
-            self::Flame   => 'A candle needs a cup that does not burn, with air around it; never leave it alone.',
-            self::HotCups => 'Under hot cups a face softens unless the resin or a top coat is made for it; not for pans.',
-            self::Serving => 'Not for food contact unless the maker says so for this resin; put a plate or paper between.',
-            self::Window  => 'Sunlight yellows most resins and a lens of resin can gather it: keep clear of what burns.',
-            self::Wall    => 'Weigh the finished piece and hang it by what bears several times that.',
-            default       => null,
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
-use Pensilis\Geometry\Vessel;
+use Pensilis\Vessel\Vessel;
 
 /**
  * How the vessel stands on the bench: what it is, which face will be seen, how level it is, how many are poured alike,
@@ -16,7 +16,7 @@ final readonly class Setup
     private const EDGE_FILM = 0.0005;
 
     /** @param list<Compartment> $compartments poured and set before all pours, in this order */
-    private function __construct(
+    public function __construct(
         public Making $making,
         public Viewed $viewed,
         public float $slope,
@@ -25,24 +25,6 @@ final readonly class Setup
         public int $pieces,
         public array $compartments,
     ) {}
-
-    /** @param list<Compartment> $compartments */
-    public static function read(Node $root, array $compartments): self
-    {
-        $node = $root->child('vessel');
-        $level = $node->has('level') ? $node->child('level') : null;
-
-        return new self(
-            Making::from($node->text('made', $node->text('shape') === 'panel' ? 'panel' : 'mold')),
-            Viewed::from($node->text('viewed', 'top')),
-            $level === null ? 0.0 : $level->number('rise_mm') / $level->number('over_mm'),
-            $node->number('relief_mm', 0.0) / 1e3,
-            $node->number('edge_mm', 0.0) / 1e3,
-            (int) $root->number('pieces', 1.0),
-            $compartments,
-        );
-    }
-
     /** How much one side lies higher than the other, m. */
     public function rise(Vessel $vessel): float
     {

@@ -11,25 +11,4 @@ enum Viewed: string
     case Bottom = 'bottom';
     case Both = 'both';
     case Sides = 'sides';
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::Top    => 'the open side',
-            self::Bottom => 'the floor',
-            self::Both   => 'both faces',
-            self::Sides  => 'the sides',
-        };
-    }
-
-    /** How lettering and faces are laid in. */
-    public function laying(): string
-    {
-        return match ($this) {
-            self::Top    => 'face up',
-            self::Bottom => 'face down, lettering mirrored',
-            self::Both   => 'face up; it reads from one side only',
-            self::Sides  => 'upright, its face to the viewer',
-        };
-    }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Quantity;
 
 /** A span of time. */
-final readonly class Duration
+final readonly class Duration implements Quantity
 {
     private const HOURS = ['h' => 1.0, 'hr' => 1.0, 'hrs' => 1.0, 'hour' => 1.0, 'hours' => 1.0, 'min' => 1.0 / 60.0,
         'mins'                 => 1.0 / 60.0, 'minute' => 1.0 / 60.0, 'minutes' => 1.0 / 60.0, 'm' => 1.0 / 60.0, 's' => 1.0 / 3600.0,
@@ -29,8 +29,18 @@ final readonly class Duration
         return $this->hours;
     }
 
+    public function figure(): float
+    {
+        return $this->hours;
+    }
+
+    public function ending(): string
+    {
+        return '_h';
+    }
+
     /** "45 min", "3 h 20 min", "6 days 4 h". */
-    public function print(): string
+    public function print(UnitSystem $system = UnitSystem::Metric): string
     {
         $minutes = (int) round(60.0 * $this->hours);
         if ($minutes < 60) {

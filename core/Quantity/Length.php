@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Pensilis\Quantity;
 
 /** A length, height, depth or diameter. Factors: NIST SP 811 (2008), appendix B. */
-final readonly class Length
+final readonly class Length implements Quantity
 {
+    public const INCH = 25.4;
+
     private const MILLIMETRES = ['mm' => 1.0, 'millimetre' => 1.0, 'millimetres' => 1.0, 'cm' => 10.0, 'm' => 1000.0,
-        'in'                          => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
+        'in'                          => self::INCH, 'inch' => self::INCH, 'inches' => self::INCH, '"' => self::INCH, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
         "'"                           => 304.8];
 
     private function __construct(private float $millimetres) {}
@@ -41,10 +43,29 @@ final readonly class Length
         return $this->millimetres / 1000.0;
     }
 
+    public function figure(): float
+    {
+        return $this->millimetres;
+    }
+
+    public function ending(): string
+    {
+        return '_mm';
+    }
+
     public function print(UnitSystem $system): string
     {
-        return $system === UnitSystem::Us
-            ? Figure::short($this->millimetres / 25.4, 3) . ' in'
-            : Figure::short($this->millimetres, 1) . ' mm';
+        return $system === UnitSystem::Us ? Figure::short($this->inches(), 3) . ' in' : Figure::short($this->millimetres, 1) . ' mm';
+    }
+
+    /** As fine as a field shows it. */
+    public function write(UnitSystem $system): string
+    {
+        return $system === UnitSystem::Us ? Figure::short($this->inches(), 3) . ' in' : Figure::short($this->millimetres, 2) . ' mm';
+    }
+
+    public function inches(): float
+    {
+        return $this->millimetres / self::INCH;
     }
 }

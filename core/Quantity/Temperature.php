@@ -7,7 +7,7 @@ namespace Pensilis\Quantity;
 use Pensilis\Exception\UnreadableQuantity;
 
 /** A temperature. Scales: NIST SP 811 (2008), appendix B. */
-final readonly class Temperature
+final readonly class Temperature implements Quantity
 {
     public const ZERO_CELSIUS = 273.15;
 
@@ -51,10 +51,29 @@ final readonly class Temperature
         return $this->kelvin;
     }
 
+    public function figure(): float
+    {
+        return $this->c();
+    }
+
+    public function ending(): string
+    {
+        return '_celsius';
+    }
+
     public function print(UnitSystem $system): string
     {
-        return $system === UnitSystem::Us
-            ? Figure::short(1.8 * $this->c() + 32.0, 0) . ' °F'
-            : Figure::short($this->c(), 0) . ' °C';
+        return $this->rounded($system, 0);
+    }
+
+    /** As fine as a field shows it. */
+    public function write(UnitSystem $system): string
+    {
+        return $this->rounded($system, 1);
+    }
+
+    private function rounded(UnitSystem $system, int $digits): string
+    {
+        return $system === UnitSystem::Us ? Figure::short(1.8 * $this->c() + 32.0, $digits) . ' °F' : Figure::short($this->c(), $digits) . ' °C';
     }
 }

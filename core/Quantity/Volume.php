@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Pensilis\Quantity;
 
 /** A volume. In a volume field an ounce is a US fluid ounce. Factors: NIST SP 811 (2008), appendix B. */
-final readonly class Volume
+final readonly class Volume implements Quantity
 {
+    /** 20 drops are a millilitre (memory). */
+    public const DROP = 0.05;
+
+    public const TABLESPOON = 14.78676478125;
+
+    private const OUNCE = 29.5735295625;
+
     private const MILLILITRES = ['ml' => 1.0, 'millilitre' => 1.0, 'millilitres' => 1.0, 'cc' => 1.0, 'cm3' => 1.0,
         'cm³'                         => 1.0, 'cl' => 10.0, 'l' => 1000.0, 'litre' => 1000.0, 'litres' => 1000.0,
-        'oz'                          => 29.5735295625, 'fl oz' => 29.5735295625, 'floz' => 29.5735295625, 'ounce' => 29.5735295625,
-        'ounces'                      => 29.5735295625, 'tsp' => 4.92892159375, 'tbsp' => 14.78676478125, 'cup' => 236.5882365,
+        'oz'                          => self::OUNCE, 'fl oz' => self::OUNCE, 'floz' => self::OUNCE, 'ounce' => self::OUNCE,
+        'ounces'                      => self::OUNCE, 'tsp' => 4.92892159375, 'tbsp' => self::TABLESPOON, 'cup' => 236.5882365,
         'cups'                        => 236.5882365, 'pt' => 473.176473, 'pint' => 473.176473, 'qt' => 946.352946, 'quart' => 946.352946,
         'gal'                         => 3785.411784, 'gallon' => 3785.411784];
 
@@ -35,10 +42,20 @@ final readonly class Volume
         return $this->millilitres;
     }
 
+    public function figure(): float
+    {
+        return $this->millilitres;
+    }
+
+    public function ending(): string
+    {
+        return '_ml';
+    }
+
     public function print(UnitSystem $system): string
     {
         return $system === UnitSystem::Us
-            ? Figure::fixed($this->millilitres / 29.5735295625, 2) . ' fl oz'
+            ? Figure::fixed($this->millilitres / self::OUNCE, 2) . ' fl oz'
             : Figure::fixed($this->millilitres, $this->millilitres < 10.0 ? 1 : 0) . ' ml';
     }
 }

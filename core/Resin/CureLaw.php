@@ -43,11 +43,11 @@ final readonly class CureLaw
         public float $heat,
         public float $gelConversion,
     ) {
-        ImpossibleValue::unlessWithin('rate k1', $k1, 0.0, 1.0);
-        ImpossibleValue::unlessWithin('rate k2', $k2, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('rate-k1', $k1, 0.0, 1.0);
+        ImpossibleValue::unlessWithin('rate-k2', $k2, 0.0, 1.0);
         // Nothing ever starts where the rate of fresh mix is nought.
-        ImpossibleValue::unlessPositive('rate of fresh mix (k1, or k2 where m is 0)', $k1 + ($m === 0.0 ? $k2 : 0.0));
-        ImpossibleValue::unlessWithin('gel conversion', $gelConversion, 0.01, 0.99);
+        ImpossibleValue::unlessPositive('fresh-rate', $k1 + ($m === 0.0 ? $k2 : 0.0));
+        ImpossibleValue::unlessWithin('gel-conversion', $gelConversion, 0.01, 0.99);
     }
 
     /** The usual law with its rate at the sheet's temperature (K) still to be set: k2 = rate, in 1/s. */

@@ -54,7 +54,7 @@ final readonly class DataSheet
     {
         foreach ($said as $key => $value) {
             if ($key !== 'celsius') {
-                ImpossibleValue::unlessPositive(str_replace('_', ' ', $key), $value);
+                ImpossibleValue::unlessPositive($key, $value);
             }
         }
         $deep = ($said['max_pour_mm'] ?? 0.0) >= self::DEEP_MM;

@@ -18,18 +18,18 @@ final readonly class MixRatio
 
     public static function byWeight(float $a, float $b, float $densityA, float $densityB): self
     {
-        ImpossibleValue::unlessPositive('part A of the ratio', $a);
-        ImpossibleValue::unlessPositive('part B of the ratio', $b);
-        ImpossibleValue::unlessPositive('density of A', $densityA);
-        ImpossibleValue::unlessPositive('density of B', $densityB);
+        ImpossibleValue::unlessPositive('part-a', $a);
+        ImpossibleValue::unlessPositive('part-b', $b);
+        ImpossibleValue::unlessPositive('density-a', $densityA);
+        ImpossibleValue::unlessPositive('density-b', $densityB);
 
         return new self($b / $a, $densityA, $densityB);
     }
 
     public static function byVolume(float $a, float $b, float $densityA, float $densityB): self
     {
-        ImpossibleValue::unlessPositive('density of A', $densityA);
-        ImpossibleValue::unlessPositive('part A of the ratio', $a);
+        ImpossibleValue::unlessPositive('density-a', $densityA);
+        ImpossibleValue::unlessPositive('part-a', $a);
 
         $weight = self::byWeight($a * $densityA, $b * $densityB, $densityA, $densityB);
 

@@ -36,6 +36,12 @@ final readonly class Resin
         public float $refraction,
     ) {}
 
+    /** Mix that makes up for the shrinking of a volume of it, as a share of that volume: ρ_cured/ρ_mixed − 1, at least 0. */
+    public function shrinks(): float
+    {
+        return max(0.0, $this->curedDensity / $this->density - 1.0);
+    }
+
     /**
      * @param array{mixed: float, cured: float}                         $density   kg/m³
      * @param array{value: float, kelvin: float}                        $viscosity Pa·s at K
@@ -51,11 +57,11 @@ final readonly class Resin
         ?CureLaw $law = null,
         array $known = [],
     ): self {
-        ImpossibleValue::unlessPositive('mixed density', $density['mixed']);
-        ImpossibleValue::unlessPositive('cured density', $density['cured']);
+        ImpossibleValue::unlessPositive('mixed-density', $density['mixed']);
+        ImpossibleValue::unlessPositive('cured-density', $density['cured']);
         ImpossibleValue::unlessPositive('viscosity', $viscosity['value']);
         [$capacity, $conduct] = [$known['capacity'] ?? self::HEAT_CAPACITY, $known['conduct'] ?? self::CONDUCTIVITY];
-        ImpossibleValue::unlessPositive('heat capacity', $capacity);
+        ImpossibleValue::unlessPositive('heat-capacity', $capacity);
         ImpossibleValue::unlessPositive('conductivity', $conduct);
 
         return new self(

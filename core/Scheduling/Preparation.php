@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Pensilis\Scheduling;
 
+use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
 
 /**
  * Drying and sealing before the pours: who must wait for what, and when each object is ready.
  *
- * Damp objects dry as their material asks, two weeks where it does not say (pressed or hung 2–4 weeks, silica gel 3–7
- * days: common practice); coats follow each other and dry as the sealer needs. Hours of the plan.
+ * Damp objects dry as their substance asks; coats follow each other and dry as the sealer needs. Hours of the plan.
  */
 final readonly class Preparation
 {
-    private const DRYING = 14.0 * 24.0;
-
     private const BRUSHING = 0.25;
 
     /**
@@ -31,8 +29,9 @@ final readonly class Preparation
         foreach (self::byDrying($inclusions) as $dry => $group) {
             $from = (float) $dry;
             if ($from > 0.0) {
-                $how = $group[0]->substance->drying?->words();
-                $tasks[] = new Task(TaskKind::Dry, 'Dry ' . self::names($group) . ($how === null ? '' : ": {$how}"), 0.0, $from);
+                $how = $group[0]->substance->drying;
+                $tasks[] = new Task(TaskKind::Dry, 0.0, $from, null, $how === null ? new Fact('dry', ['objects' => self::names($group)])
+                    : new Fact('dry-so', ['objects' => self::names($group), 'how' => $how]));
             }
             foreach ($group as $inclusion) {
                 $ready[$inclusion->id] = $from;
@@ -40,7 +39,9 @@ final readonly class Preparation
             for ($coat = 1; ($coated = self::withCoats($group, $coat)) !== []; $coat++) {
                 $sealer = $coated[0]->sealer;
                 $start = $hours->firstFit($from, self::BRUSHING) ?? $from;
-                $tasks[] = new Task(TaskKind::Seal, "Coat {$coat} of {$sealer->words()} on " . self::names($coated), $start, $start + self::BRUSHING);
+                $tasks[] = new Task(TaskKind::Seal, $start, $start + self::BRUSHING, null, new Fact('seal', [
+                    'coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated),
+                ]));
                 $from = $start + self::BRUSHING + $sealer->between();
                 foreach ($coated as $inclusion) {
                     $ready[$inclusion->id] = $start + self::BRUSHING + $sealer->last();
@@ -60,7 +61,7 @@ final readonly class Preparation
     {
         $groups = [];
         foreach ($inclusions as $inclusion) {
-            $hours = $inclusion->isDamp() ? $inclusion->substance->drying?->hours() ?? self::DRYING : 0.0;
+            $hours = $inclusion->isDamp() ? $inclusion->substance->dryingHours() : 0.0;
             $groups[(int) round($hours)][] = $inclusion;
         }
         ksort($groups);
@@ -88,9 +89,13 @@ final readonly class Preparation
         return array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->coats >= $coats));
     }
 
-    /** @param list<Inclusion> $inclusions */
-    private static function names(array $inclusions): string
+    /**
+     * @param list<Inclusion> $inclusions
+     *
+     * @return list<string>
+     */
+    private static function names(array $inclusions): array
     {
-        return implode(', ', array_map(fn(Inclusion $one): string => $one->name(), $inclusions));
+        return array_map(fn(Inclusion $one): string => $one->name(), $inclusions);
     }
 }

@@ -60,6 +60,16 @@ final class StartSearch
         return $best === null ? null : $best[1];
     }
 
+    /**
+     * What is minimised: days until the last start, and four for each sanded joint.
+     *
+     * @param list<Joint> $joints
+     */
+    public static function cost(float $lastStart, array $joints): float
+    {
+        return $lastStart / 24.0 + self::SANDED * count(array_filter($joints, fn(Joint $joint): bool => $joint === Joint::Sanded));
+    }
+
     /** @return array{float, list<float>}|null least cost and starts from pour k on, k starting at a moment */
     private function onwards(int $k, float $start): ?array
     {

@@ -27,7 +27,7 @@ final readonly class StudioClock
                 return new self($moment);
             }
         }
-        throw new UnreadableMoment($local);
+        throw UnreadableMoment::of($local);
     }
 
     public function isSet(): bool

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Material\Sheet;
 use Pensilis\Numerics\Brent;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\DataSheet;
 use Pensilis\Resin\Resin;
+use Pensilis\Vessel\Sheet;
 
 /**
  * Finds the rate and the tolerated heat that a data sheet implies.
@@ -27,8 +27,6 @@ final class Calibration
     private const LEAST_TOLERATED = 45.0;
 
     private const GREATEST_TOLERATED = 70.0;
-
-    private const LONGEST = 60.0 * 86400.0;
 
     public static function of(Resin $resin): CalibratedResin
     {
@@ -54,7 +52,7 @@ final class Calibration
     public static function slabPeak(Resin $resin, CureLaw $law, float $depth, Temperature $room): Temperature
     {
         $run = self::slab($resin, $law, $depth, $room);
-        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::LONGEST);
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), HeatRun::HORIZON);
 
         return Temperature::kelvin($run->tracks()[0]->peak);
     }

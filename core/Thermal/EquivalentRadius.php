@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Material\Sheet;
 use Pensilis\Numerics\Bessel;
 use Pensilis\Numerics\Brent;
+use Pensilis\Vessel\Sheet;
 
 /**
  * The radius of the round block that cools as slowly as a rectangular one.

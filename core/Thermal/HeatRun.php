@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Vessel\Stuff;
 
 /**
  * Heat and cure of a sequence of pours in one stack of cells.
@@ -23,6 +23,9 @@ use Pensilis\Resin\CalibratedResin;
  */
 final class HeatRun
 {
+    /** The longest that pours are followed after the last one, s. */
+    public const HORIZON = 60.0 * 86400.0;
+
     private const LEAST_STEP = 1.0;
 
     private const GREATEST_STEP = 4096.0;

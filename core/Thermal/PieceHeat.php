@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Geometry\Section;
-use Pensilis\Geometry\Vessel;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Vessel\Vessel;
 
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
@@ -38,7 +38,7 @@ final readonly class PieceHeat
      *
      * @param non-empty-list<array{CalibratedResin, float, float}> $pours resin, depth m, start s
      */
-    public function follow(array $pours, float $longest): HeatRun
+    public function follow(array $pours, float $longest = HeatRun::HORIZON): HeatRun
     {
         $run = $this->mayBeThin() ? $this->runThrough($pours, $longest, true) : null;
         if ($run !== null && $this->isMild($run)) {

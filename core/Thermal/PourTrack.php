@@ -10,8 +10,9 @@ use Pensilis\Resin\CalibratedResin;
  * What is noted about one pour while the run goes on: peak, gel, and the moments of its windows.
  *
  * A solver's working state. Moments are seconds from the start of the plan, null until they come. Milestones
- * after gel count equivalent age from the gel of the pour's surface cell on the axis (recoat) or of its last
- * cell to gel (demold, full cure); within a step they are placed by straight interpolation.
+ * after gel count equivalent age from the gel of a cell: of every cell of the surface for recoat, which opens with the last part of it and
+ * closes with the first; of the last cell to gel for demold and full cure. The working time ends in the middle of the surface. Within a
+ * step moments are placed by straight interpolation.
  */
 final class PourTrack
 {
@@ -43,13 +44,21 @@ final class PourTrack
 
     private int $latestCell;
 
-    private ?float $surfaceGel = null;
+    /** When the last part of the surface gels. */
+    public ?float $surfaceGel = null;
+
+    /** @var array<int, float> equivalent ages of those cells of the surface that have gelled */
+    private array $surfaceAges = [];
+
+    /** @var array<int, float> when they gelled */
+    private array $surfaceGels = [];
+
+    /** @var array<int, true> cells of the surface that may be coated */
+    private array $open = [];
 
     private float $stiffness;
 
     private float $ageFresh = 0.0;
-
-    private float $ageSurface = 0.0;
 
     private float $ageLast = 0.0;
 
@@ -79,7 +88,7 @@ final class PourTrack
 
     public function mayBeLeft(): bool
     {
-        return $this->closes !== null && $this->demold !== null;
+        return $this->opens !== null && $this->closes !== null && $this->demold !== null;
     }
 
     /**
@@ -129,11 +138,8 @@ final class PourTrack
             }
             $this->stiffness = $stiff;
         }
-        if ($this->surfaceGel !== null) {
-            $from = max($time, $this->surfaceGel);
-            $this->opens ??= self::moment($this->ageSurface, $pace, $this->resin->opensAge, $from, $time + $dt);
-            $this->closes ??= self::moment($this->ageSurface, $pace, $this->resin->closesAge, $from, $time + $dt);
-            $this->ageSurface += $pace * ($time + $dt - $from);
+        if ($this->surfaceGels !== [] && ($this->opens === null || $this->closes === null)) {
+            $this->ageSurface($time, $dt, $before, $after);
         }
         if ($this->gelLast !== null) {
             $from = max($time, $this->gelLast);
@@ -144,11 +150,44 @@ final class PourTrack
         }
     }
 
+    /**
+     * @param array<int, float> $before K
+     * @param array<int, float> $after  K
+     */
+    private function ageSurface(float $time, float $dt, array $before, array $after): void
+    {
+        $sheet = $this->resin->resin->sheet->temperature;
+        $latest = 0.0;
+        foreach ($this->surfaceGels as $cell => $gel) {
+            $from = max($time, $gel);
+            $pace = $this->resin->law->pace(0.5 * ($before[$cell] + $after[$cell]), $sheet);
+            $age = $this->surfaceAges[$cell];
+            if (!isset($this->open[$cell])) {
+                $opens = self::moment($age, $pace, $this->resin->opensAge, $from, $time + $dt);
+                if ($opens !== null) {
+                    $this->open[$cell] = true;
+                    $latest = max($latest, $opens);
+                }
+            }
+            $closes = self::moment($age, $pace, $this->resin->closesAge, $from, $time + $dt);
+            if ($closes !== null && $closes < ($this->closes ?? INF)) {
+                $this->closes = $closes;
+            }
+            $this->surfaceAges[$cell] = $age + $pace * ($time + $dt - $from);
+        }
+        if ($this->opens === null && count($this->open) === $this->resinRings) {
+            $this->opens = $latest;
+        }
+    }
+
     private function gelAt(int $cell, float $moment): void
     {
         $this->gelFirst = min($this->gelFirst ?? $moment, $moment);
-        if ($cell === $this->surfaceCell) {
-            $this->surfaceGel = $moment;
+        if ($cell >= $this->surfaceCell) {
+            [$this->surfaceGels[$cell], $this->surfaceAges[$cell]] = [$moment, 0.0];
+            if (count($this->surfaceGels) === $this->resinRings) {
+                $this->surfaceGel = max($this->surfaceGels);
+            }
         }
         if ($moment >= $this->latestGel) {
             [$this->latestGel, $this->latestCell] = [$moment, $cell];

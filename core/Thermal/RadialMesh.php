@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Exception\ImpossibleValue;
-use Pensilis\Material\Sheet;
+use Pensilis\Vessel\Sheet;
 
 /**
  * Rings from the axis outward: resin first, then the wall. Lengths in metres.

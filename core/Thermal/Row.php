@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Material\Stuff;
+use Pensilis\Vessel\Stuff;
 
 /** One layer of cells: what fills its inner rings, what its wall rings, and which pour it belongs to, if any. */
 final readonly class Row

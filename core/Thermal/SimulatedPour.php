@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Window;
 
 /**
- * What became of one pour. Hours count from its own start; null where a moment does not come.
+ * What became of one pour. Hours count from its own start; null where a moment does not come. Its surface sets when the last part of it gels.
  *
  * The peak never exceeds the hottest start plus the adiabatic rise: heat that runs ahead of the front can carry
  * single cells above it, and beyond 120 °C the figure is an order of magnitude anyway.
@@ -28,6 +29,8 @@ final readonly class SimulatedPour
         public ?float $demold,
         public ?float $fullCure,
         public float $toleratedCelsius,
+        public ?float $surfaceSets,
+        public bool $sheetRunsHot,
     ) {}
 
     /** @param float $hottestStart K, of all that is in the run */
@@ -38,7 +41,7 @@ final readonly class SimulatedPour
 
         return new self(
             $track->start / 3600.0,
-            min($track->peak, $bound) - 273.15,
+            min($track->peak, $bound) - Temperature::ZERO_CELSIUS,
             ($track->peakAt - $track->start) / 3600.0,
             $hours($track->gelFirst),
             $hours($track->gelLast),
@@ -47,7 +50,9 @@ final readonly class SimulatedPour
             $hours($track->closes),
             $hours($track->demold),
             $hours($track->cured),
-            $track->resin->toleratedPeak - 273.15,
+            $track->resin->toleratedPeak - Temperature::ZERO_CELSIUS,
+            $hours($track->surfaceGel),
+            $track->resin->sheetRunsHot,
         );
     }
 

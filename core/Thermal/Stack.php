@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Material\Sheet;
-use Pensilis\Material\Stuff;
+use Pensilis\Vessel\Sheet;
+use Pensilis\Vessel\Stuff;
 
 /** The cells below and around the resin. */
 final class Stack

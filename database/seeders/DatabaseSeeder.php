@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\PlanFile;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
@@ -24,7 +24,8 @@ final class DatabaseSeeder extends Seeder
         foreach (DemoPieces::all(now()->startOfWeek()->format('Y-m-d')) as $document) {
             /** @var Piece $piece */
             $piece = $studio->pieces()->make();
-            $piece->hold(PlanFile::read(PlanFile::write($document)))->save();
+            PlanFile::sound($document);
+            $piece->hold($document)->save();
         }
         DemoShelf::fill($studio);
         $said = 'Sign in as ' . self::EMAIL . " with the password {$password}";

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Interchange\Palette;
-use App\Interchange\Starters;
+use App\Interchange\PlanFile\Palette;
+use App\Interchange\PlanFile\Starters;
 
 /** Pieces as unlike as can be: a deep block, a thin tray, a plate with heavy things, a coloured and lettered one. */
 final class DemoPieces

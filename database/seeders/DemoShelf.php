@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Interchange\SupplyFields;
+use App\Interchange\Shelf\SupplyFields;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\SupplyKind;

@@ -3,24 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Exception\PensilisException;
-
-/** @return list<string> every PHP file below a folder of the project */
-function filesBelow(string $folder): array
-{
-    $files = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
-        if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
-            $files[] = $file->getPathname();
-        }
-    }
-
-    return $files;
-}
-
-// A law on a folder without files passes, so the folders are counted first.
-it('guards folders that hold files', function (string $folder): void {
-    expect(filesBelow("core/{$folder}"))->not->toBe([]);
-})->with(['Quantity', 'Numerics', 'Geometry', 'Material', 'Resin', 'Thermal', 'Settling', 'Layering', 'Batching', 'Scheduling', 'Plan', 'Exception']);
+use Tests\Sources;
 
 arch('the core uses only itself')->expect('Pensilis')->toOnlyUse(['Pensilis']);
 
@@ -33,8 +16,7 @@ arch('the core asks neither clock nor chance nor the machine')->expect('Pensilis
 
 // PHP's own classes are invisible to the law above: they are looked for in the text.
 it('makes no clock, database or file object in the core', function (): void {
-    foreach (filesBelow('core') as $file) {
-        $text = (string) file_get_contents($file);
+    foreach (Sources::below('core') as $file => $text) {
         expect(preg_match('/new\s+\\\\?(DateTime\s*\(|PDO|SplFileObject|Random\\\\)/', $text))->toBe(0, $file)
             ->and(preg_match('/new\s+DateTimeImmutable\s*\(\s*(\)|[\'"]now)/', $text))->toBe(0, $file)
             ->and(preg_match('/\$_(SERVER|GET|POST|ENV|SESSION|COOKIE)/', $text))->toBe(0, $file);
@@ -42,12 +24,6 @@ it('makes no clock, database or file object in the core', function (): void {
 });
 
 arch('numerics know no word of the trade')->expect('Pensilis\Numerics')->toOnlyUse(['Pensilis\Numerics', 'Pensilis\Exception\NotBracketed']);
-
-arch('quantities know no word of the trade')->expect('Pensilis\Quantity')->toOnlyUse(['Pensilis\Quantity', 'Pensilis\Exception\UnreadableQuantity']);
-
-arch('what lies below does not know the plan')
-    ->expect(['Pensilis\Geometry', 'Pensilis\Material', 'Pensilis\Resin', 'Pensilis\Thermal', 'Pensilis\Settling', 'Pensilis\Layering', 'Pensilis\Batching', 'Pensilis\Scheduling'])
-    ->not->toUse('Pensilis\Plan');
 
 arch('types are strict everywhere')->expect(['Pensilis', 'App', 'Database'])->toUseStrictTypes();
 
@@ -65,8 +41,7 @@ arch('what exists stays as it is')->expect(['Pensilis\Geometry', 'Pensilis\Mater
 arch('controllers do not calculate')->expect('App\Http\Controllers')->not->toUse(['Pensilis\Thermal', 'Pensilis\Numerics', 'Pensilis\Geometry', 'Pensilis\Quantity\Figure']);
 
 it('names no foreign place in anything that is served', function (): void {
-    foreach ([...filesBelow('resources/views'), ...filesBelow('app')] as $file) {
-        $text = (string) file_get_contents($file);
+    foreach ([...Sources::below('resources/views'), ...Sources::below('app')] as $file => $text) {
         expect(preg_match('#(src|href|action)="(https?:)?//#', $text))->toBe(0, $file)
             ->and(preg_match('/<(script|style)(?![^>]*\bsrc=)[^>]*>/', $text))->toBe(0, $file)
             ->and(preg_match('/\sstyle="/', $text))->toBe(0, $file);

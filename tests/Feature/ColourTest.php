@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Interchange\CoatRecipe;
+use App\Interchange\PlanFile\CoatRecipe;
 use App\Models\Piece;
 use App\Models\Studio;
 use Tests\Plans;
@@ -103,7 +103,7 @@ it('tells each cup, in drops, in grams or through a mother tint', function (): v
 it('darkens one cup where regions differ in the dose alone', function (): void {
     ($this->type)(['/pours/2/zones/1/mix/0/colour' => 'blue']);
     ($this->type)(['/pours/2/zones/1/mix/0/drops_per_10_ml' => '0.6', '/pours/2/zones/2/mix/0/drops_per_10_ml' => '1.2']);
-    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder(['Or out of one cup', 'Into the', 'that are left', 'of blue ink']);
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder(['Or out of one cup', 'Into the', 'that is left', 'of blue ink']);
 });
 
 it('puts a trace of blue into what is clear, where that is chosen', function (): void {
@@ -136,16 +136,16 @@ it('mixes for two pieces at once', function (): void {
     // Twice 89.06 ml at 1.08 and 4 g for the cup: 196.4 g, of which 100 of 145 parts are 135.4.
     $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}&also[]=0")->assertSee('Together: A 135.4 g')->assertSee('The twin');
     // A divided coat has its own cups.
-    $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}")->assertSee('None of its pours is of the same resin and colour.');
+    $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}")->assertSee('None of its pours has the same resin and colour.');
 });
 
 it('asks once about colour that softens', function (): void {
     ($this->type)(['/pours/2/zones/0/mix/0/colour' => 'white']);
     ($this->type)(['/pours/2/zones/0/mix/0/pct' => '14']);
-    $this->get("/pieces/{$this->piece->id}")->assertSee('may stay soft, for good')->assertSee('It is meant so');
+    $this->get("/pieces/{$this->piece->id}")->assertSee('may stay soft for good')->assertSee('Keep it thick on purpose');
     $this->post("/pieces/{$this->piece->id}/mends", ['code' => 'colour-softens', 'pointer' => '/pours/2/zones/0/mix'])->assertSessionHas('said');
     expect(($this->coat)(2)['thick_on_purpose'])->toBeTrue();
-    $this->get("/pieces/{$this->piece->id}")->assertDontSee('may stay soft, for good')->assertSee('meant so here');
+    $this->get("/pieces/{$this->piece->id}")->assertDontSee('may stay soft for good')->assertSee('on purpose. Up to');
 });
 
 it('keeps a mix when its colour becomes of another kind, at a usual dose', function (): void {

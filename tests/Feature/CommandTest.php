@@ -102,7 +102,7 @@ it('prints at most fifty problems', function (): void {
 });
 
 it('can print for people', function (): void {
-    $process = new Process([PHP_BINARY, 'artisan', 'pensilis:check', base_path('tests/Core/Plan/cases/larch-cone.json'), '--pretty'], base_path());
+    $process = new Process([PHP_BINARY, 'artisan', 'pensilis:check', base_path('tests/Core/Answer/cases/larch-cone.json'), '--pretty'], base_path());
     $process->run();
     expect($process->getOutput())->toContain("{\n    \"valid\": true");
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Interchange\StudioKinds;
+use App\Interchange\Shelf\StudioKinds;
 use App\Models\Finding;
 use App\Models\Studio;
 
@@ -47,7 +47,7 @@ it('refuses what cannot be, says why, and keeps what was typed', function (array
     'a new kind without mass' => [['name' => 'Heather'], 'skeleton', 'plants have about 1.5'],
     'lead by mistake'         => [['kind' => 'gentian', 'skeleton' => '113'], 'skeleton', 'between 0.01 and 25'],
     'pores in percent'        => [['kind' => 'gentian', 'open' => '40'], 'open', 'as a share'],
-    'pores beyond all'        => [['kind' => 'gentian', 'open' => '0.7', 'closed' => '0.6'], 'open', 'open and closed porosity together'],
+    'pores beyond all'        => [['kind' => 'gentian', 'open' => '0.7', 'closed' => '0.6'], 'open', 'share of open and closed pores together'],
     'words for heat'          => [['kind' => 'gentian', 'heat' => 'warm'], 'heat', 'warm'],
     'a day to come'           => [['kind' => 'gentian', 'found_on' => '2999-01-01'], 'found_on', 'not in the future'],
     'a day that is none'      => [['kind' => 'gentian', 'found_on' => '2026-02-31'], 'found_on', 'Say on which day'],

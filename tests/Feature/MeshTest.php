@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\PlanFile;
 use App\Models\Mesh;
 use App\Models\Piece;
 use App\Models\Studio;
@@ -21,11 +21,11 @@ beforeEach(function (): void {
 
 it('casts a piece in the shape of a mesh, and draws, weighs and follows it', function (): void {
     $piece = $this->pieceOf($this->user);
-    ($this->send)($piece, Meshes::binary(Meshes::pyramid(90.0, 60.0)))->assertSessionHasNoErrors()->assertSessionHas('said', '6 facets, 90 × 90 × 60 mm if a unit of the mesh is a millimetre.');
+    ($this->send)($piece, Meshes::binary(Meshes::pyramid(90.0, 60.0)))->assertSessionHasNoErrors()->assertSessionHas('said', '6 facets, 90 mm × 90 mm × 60 mm if a unit of the mesh is a millimetre.');
     $piece->refresh();
     expect($piece->document['vessel'])->toHaveKeys(['shape', 'mesh', 'wall'])->not->toHaveKey('diameter_mm')
         ->and(1e6 * $piece->plan()->vessel->shape->volumeTo(1.0))->toEqualWithDelta(162.0, 1e-6);
-    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('Millimetres for a unit drawn')->assertSee('walls as upright');
+    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('A unit of the drawing is')->assertSee('Heat takes the walls as upright');
     $this->get("/pieces/{$piece->id}/template")->assertOk();
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/unit_mm' => '0.5']])->assertSessionHasNoErrors();
     expect(1e6 * $piece->refresh()->plan()->vessel->shape->volumeTo(1.0))->toEqualWithDelta(20.25, 1e-6);

@@ -106,9 +106,9 @@ it('refuses a scale that says nothing', function (array $said, string $field, st
     'one point twice' => [['x2' => '100', 'y2' => '200'], 'x2', 'closer than 20 pixels'],
     'no second point' => [['x2' => ''], 'x2', 'Click two points'],
     'a word'          => [['length' => 'long'], 'length', 'long'],
-    'no length'       => [['length' => ''], 'length', 'such as 90 mm'],
+    'no length'       => [['length' => ''], 'length', 'such as 12 mm'],
     'nothing long'    => [['length' => '0 mm'], 'length', 'above 0'],
-    'a mile'          => [['length' => '90000 mm'], 'length', 'at most 5 m'],
+    'a mile'          => [['length' => '90000 mm'], 'length', 'at most 5000 mm'],
 ]);
 
 it('shows photographs to their studio only', function (): void {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Interchange\JsonPlace;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\JsonPlace;
+use App\Interchange\PlanFile\PlanFile;
 use App\Models\Piece;
 use Illuminate\Http\UploadedFile;
-use Pensilis\Exception\PlanRefused;
+use Pensilis\PlanFile\PlanRefused;
 use Tests\Plans;
 
 it('goes out and comes back without loss', function (): void {
@@ -23,7 +23,7 @@ it('goes out and comes back without loss', function (): void {
 it('judges the pours of a file, and finds others on request', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::coneWithPours());
-    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('as the plan file gives them')->assertSee('12 mm');
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('Your pours')->assertSee('12 mm');
     $this->actingAs($user)->delete("/pieces/{$piece->id}/pours")->assertRedirect();
     expect($piece->fresh()->document)->not->toHaveKey('pours');
     $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()->assertSee('17.5 mm');
@@ -85,14 +85,14 @@ it('takes a file with a byte order mark and leaves empty places out', function (
     $document = Plans::cone();
     $document['resins'][0]['thermal'] = new stdClass();
     $document['layering'] = new stdClass();
-    $read = PlanFile::read("\xEF\xBB\xBF" . json_encode($document));
+    $read = PlanFile::decode("\xEF\xBB\xBF" . json_encode($document));
     expect($read)->not->toHaveKey('layering')
         ->and($read['resins'][0])->not->toHaveKey('thermal');
 });
 
 it('tells many schema problems at once', function (): void {
     try {
-        PlanFile::read((string) json_encode(Plans::changed(['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/colour' => 1], Plans::cone())));
+        PlanFile::sound(Plans::changed(['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/colour' => 1], Plans::cone()));
     } catch (PlanRefused $refusal) {
         expect(array_map(fn($problem): string => $problem->pointer, $refusal->problems))
             ->toEqualCanonicalizing(['/ambient/celsius', '/vessel/diameter_mm', '/resins/0/ratio/by', '/colour']);

@@ -28,16 +28,16 @@ it('measures on the device of the studio', function (array $studio, array $sees)
     $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSeeInOrder($sees);
 })->with([
     'a cup'             => [['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 2.5], ['60 ml', '32.5 ml', 'a cup marked every 2.5 ml']],
-    'a tablespoon'      => [['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['4 spoons', '2 spoons', 'Too little for it']],
-    'a scale too small' => [['/studio/scale_limit_g' => 50], ['69.1 g', 'measure in 2 goes']],
+    'a tablespoon'      => [['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['4 spoons', '2 spoons', 'can hide a ratio error']],
+    'a scale too small' => [['/studio/scale_limit_g' => 50], ['69.1 g', 'make 3 mixes']],
 ]);
 
 it('mends a batch that is too small for the scale by one press', function (): void {
     $piece = $this->pieceOf($this->user, Plans::changed(['/studio/scale_step_g' => 5], Plans::coneWithPours()));
     $this->get("/pieces/{$piece->id}")->assertSee('and hold back what is left');
     $this->post("/pieces/{$piece->id}/mends", ['code' => 'ratio-refused', 'pointer' => '/pours/0'])->assertSessionHasNoErrors();
-    $pours = App\Interchange\PlanFile::plan($piece->refresh()->document);
-    $batch = Pensilis\Plan\Layout::given($pours)->pours[0]->batch;
+    $pours = App\Interchange\PlanFile\PlanFile::plan($piece->refresh()->document);
+    $batch = Pensilis\Layout\Layout::given($pours)->pours[0]->batch;
     expect($batch->isDoubtful())->toBeFalse()
         ->and($batch->held)->toBeGreaterThan(0.0)
         ->and($batch->mass)->toEqualWithDelta(89.064 * 1.08, 0.001);
@@ -95,7 +95,7 @@ it('keeps found pours as given ones, and lets go of them', function (): void {
     $piece = $this->pieceOf($this->user);
     $this->post("/pieces/{$piece->id}/pours")->assertSessionHasNoErrors();
     expect(array_column($piece->refresh()->document['pours'], 'depth_mm'))->toEqual([14, 17.5, 28.5]);
-    $this->get("/pieces/{$piece->id}")->assertOk()->assertSee('as the plan file gives them');
+    $this->get("/pieces/{$piece->id}")->assertOk()->assertSee('Your pours');
     $this->delete("/pieces/{$piece->id}/pours");
     expect($piece->refresh()->document)->not->toHaveKey('pours');
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Interchange\Csv;
-use App\Interchange\SupplySheet;
+use App\Interchange\Shelf\Csv;
+use App\Interchange\Shelf\SupplySheet;
 use App\Models\Studio;
 use App\Models\Supply;
 use App\Models\SupplyKind;
@@ -13,7 +13,7 @@ use Tests\Plans;
 /** A resin whose sheet closes its recoat window before it opens, as a table. */
 function contradictingSheet(): string
 {
-    $document = App\Interchange\Starters::RESINS['deep'];
+    $document = App\Interchange\PlanFile\Starters::RESINS['deep'];
     $document['sheet']['recoat_close_h'] = 10;
 
     return SupplySheet::write([(new Supply())->forceFill(['kind' => SupplyKind::Resin, 'name' => 'Deep', 'document' => $document, 'pack_price' => null, 'pack_amount' => null, 'stock' => null, 'low' => null, 'lot' => '', 'bought_on' => null, 'keeps_months' => null])]);
@@ -32,7 +32,7 @@ beforeEach(function (): void {
 });
 
 it('teaches on every empty shelf, and puts things on it', function (SupplyKind $kind, string $like, string $name): void {
-    $this->get("/shelf/{$kind->value}")->assertOk()->assertSee($kind->lesson());
+    $this->get("/shelf/{$kind->value}")->assertOk()->assertSee(__("shelf.lessons.{$kind->value}"));
     $supply = ($this->put)($kind, $like);
     expect($supply->name)->toBe($name);
     $this->get("/supplies/{$supply->id}")->assertOk()->assertSee('In stock');
@@ -57,7 +57,7 @@ it('edits what plans say of it in the words of the plan, and shows other fields 
     $device = ($this->put)(SupplyKind::Device, 'scale');
     $this->patch("/supplies/{$device->id}", ['name' => 'Cups', 'f' => ['/studio/measure_by' => 'cup']])->assertRedirect("/supplies/{$device->id}");
     expect($device->refresh()->document)->toBe(['measure_by' => 'cup']);
-    $this->get("/supplies/{$device->id}")->assertSee('Marks of the cup every');
+    $this->get("/supplies/{$device->id}")->assertSee('The cup has a mark every');
 });
 
 it('takes things from the shelf for a piece', function (): void {
@@ -103,7 +103,7 @@ it('counts the shelf down by what is mixed, and says before it runs out', functi
 });
 
 it('takes tables away and brings them back alike', function (SupplyKind $kind): void {
-    foreach (array_keys(App\Interchange\SupplyFields::beginnings($kind)) as $like) {
+    foreach (array_keys(App\Interchange\Shelf\SupplyFields::beginnings($kind)) as $like) {
         ($this->put)($kind, (string) $like)->update(['stock' => 12.5, 'bought_on' => '2026-02-01', 'lot' => '=1+1']);
     }
     $plain = fn(): array => $this->user->studio->supplies()->orderBy('name')->get()->map(fn(Supply $one): array => [$one->name, $one->document, $one->stock, $one->lot, $one->bought_on->format('Y-m-d')])->all();
@@ -152,7 +152,7 @@ it('refuses tables with row and column, and changes nothing', function (string $
     'a stock of words'       => ['consumables', "name,stock\nTape,plenty\n", 'Row 2, column stock: “plenty” must be a number'],
     'a stock with a unit'    => ['consumables', "name,stock\nTape,5 g\n", 'Row 2, column stock: “5 g” must be a number'],
     'below nothing'          => ['consumables', "name,stock\nTape,-5\n", 'Row 2, column stock'],
-    'a day that is none'     => ['consumables', "name,bought_on\nTape,2026-02-30\n", 'Row 2, column bought_on: “2026-02-30” is no day'],
+    'a day that is none'     => ['consumables', "name,bought_on\nTape,2026-02-30\n", 'Row 2, column bought_on: “2026-02-30” is not a day'],
     'ages'                   => ['consumables', "name,keeps_months\nTape,9000\n", 'Row 2, column keeps_months'],
     'a name of a book'       => ['consumables', 'name' . "\n" . str_repeat('tape ', 40) . "\n", 'Row 2, column name: this is too long'],
     'a column twice'         => ['consumables', "name,stock,stock\nTape,1,2\n", 'two columns have the same name'],
@@ -161,8 +161,8 @@ it('refuses tables with row and column, and changes nothing', function (string $
     'no such shade'          => ['colours', "name,kind,shade\nBlue,ink,blue\n", 'Row 2, column shade'],
     'half a resin'           => ['resins', "name,ratio.by\nDeep,weight\n", 'Row 2'],
     'a sheet against itself' => ['resins', contradictingSheet(), 'Row 2, column sheet.recoat'],
-    'another encoding'       => ['consumables', "name\nT\xE4pe\n", 'no UTF-8 text'],
-    'a picture'              => ['consumables', "\x89PNG\r\n\x1a\n\x00\x01", 'no UTF-8 text'],
+    'another encoding'       => ['consumables', "name\nT\xE4pe\n", 'is not UTF-8 text'],
+    'a picture'              => ['consumables', "\x89PNG\r\n\x1a\n\x00\x01", 'is not UTF-8 text'],
     'too many rows'          => ['consumables', "name\n" . implode("\n", range(1, 600)) . "\n", 'more than 500 rows'],
 ]);
 

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Pensilis\Plan\AnswerWriter;
-use Pensilis\Plan\LaidPour;
-use Pensilis\Plan\Layout;
-use Pensilis\Plan\Notice;
+use App\Interchange\Answers\AnswerWriter;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\Judges;
+use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Thermal\CalibrationStore;
 
@@ -28,10 +29,8 @@ final class BatchPlan extends PlanCommand
     {
         $this->mustHavePours($plan);
         $layout = Layout::given($plan);
-        $refused = array_filter($layout->pours, fn(LaidPour $pour): bool => $pour->batch->isRefused());
-        foreach (array_keys($refused) as $k) {
-            $this->complain([new Notice('ratio-refused', 'This batch is too small for the scale; see its warnings.', "/pours/{$k}")]);
-        }
+        $refused = array_filter(Judges::ofLayout($plan, $layout), fn(Finding $one): bool => $one->code === Code::RatioRefused);
+        $this->complain(array_values($refused));
 
         return [AnswerWriter::batch($plan, $layout, $this->store), $refused === [] ? self::SUCCESS : self::INFEASIBLE];
     }

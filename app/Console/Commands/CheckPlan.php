@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Pensilis\Plan\Notice;
+use App\Interchange\Answers\AnswerWriter;
 use Pensilis\Plan\Plan;
 
 final class CheckPlan extends PlanCommand
@@ -20,7 +20,7 @@ final class CheckPlan extends PlanCommand
 
     protected function refuse(array $problems): int
     {
-        $this->write(['valid' => false, 'problems' => array_map(fn(Notice $notice): array => $notice->toArray(), $problems)]);
+        $this->write(['valid' => false, 'problems' => AnswerWriter::findings($problems)]);
 
         return parent::refuse($problems);
     }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Studio;
 use App\Models\User;
+use App\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
@@ -24,12 +25,7 @@ final class CreateAccount extends Command
             'email'  => ['required', 'email', 'max:255', 'unique:users,email'],
             'studio' => ['required', 'string', 'max:120'],
             'units'  => ['required', 'in:metric,us'],
-        ], [
-            'email.unique' => 'There is an account for this address already.',
-            'email.*'      => 'The first word after the command must be a mail address.',
-            'studio.*'     => '--studio must be a name of at most 120 characters.',
-            'units.*'      => '--units must be metric or us.',
-        ]);
+        ], Words::asked('new-account'));
         if ($check->fails()) {
             foreach ($check->errors()->all() as $message) {
                 $this->error($message);
@@ -42,7 +38,7 @@ final class CreateAccount extends Command
             $studio = Studio::query()->create(['name' => $said['studio'], 'units' => $said['units']]);
             User::query()->create(['studio_id' => $studio->id, 'email' => $said['email'], 'password' => $password]);
         });
-        $this->line("Sign in as {$this->argument('email')} with the password {$password}");
+        $this->line(__('said.signed', ['email' => (string) $said['email'], 'password' => $password]));
 
         return self::SUCCESS;
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Pensilis\Plan\AnswerWriter;
+use App\Interchange\Answers\AnswerWriter;
+use Pensilis\Answer\Planner;
 use Pensilis\Plan\Plan;
-use Pensilis\Plan\Planner;
 use Pensilis\Thermal\CalibrationStore;
 
 final class FindPlan extends PlanCommand

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Pensilis\Exception\PlanRefused;
-use Pensilis\Plan\Notice;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlanRefused;
 
 /** For commands that judge pours which the plan gives. */
 trait NeedsPours
@@ -15,8 +16,7 @@ trait NeedsPours
     private function mustHavePours(Plan $plan): void
     {
         if ($plan->pours === []) {
-            throw new PlanRefused([new Notice('missing', 'The key “pours” is missing here; add the pours, or let pensilis:plan '
-                . 'find them.', '')]);
+            throw new PlanRefused([Finding::of(Code::MissingPours, '')]);
         }
     }
 }

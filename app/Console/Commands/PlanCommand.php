@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Interchange\EmbeddedMeshes;
-use App\Interchange\MeshFiles;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\EmbeddedMeshes;
+use App\Interchange\PlanFile\MeshFiles;
+use App\Interchange\PlanFile\PlanFile;
+use App\Words\Words;
 use Illuminate\Console\Command;
 use Pensilis\Exception\PensilisException;
-use Pensilis\Exception\PlanRefused;
-use Pensilis\Plan\Notice;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlanRefused;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 /** What the four commands on plan files share: reading, refusing, writing. */
@@ -35,14 +37,14 @@ abstract class PlanCommand extends Command
         } catch (PlanRefused $refusal) {
             return $this->refuse($refusal->problems);
         } catch (PensilisException $failure) {
-            return $this->refuse([new Notice('not-computable', "This plan cannot be computed: {$failure->getMessage()} Check its figures for one that is far off.", '')]);
+            return $this->refuse([Finding::because(Code::NotComputable, '', $failure->fact())]);
         }
         $this->write($answer);
 
         return $code;
     }
 
-    /** @param list<Notice> $problems */
+    /** @param list<Finding> $problems */
     protected function refuse(array $problems): int
     {
         $this->complain($problems);
@@ -50,17 +52,18 @@ abstract class PlanCommand extends Command
         return self::BAD_INPUT;
     }
 
-    /** @param list<Notice> $notices one line each on standard error */
-    protected function complain(array $notices): void
+    /** @param list<Finding> $findings one line each on standard error */
+    protected function complain(array $findings): void
     {
         $output = $this->output->getOutput();
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        foreach (array_slice($notices, 0, self::MOST_PROBLEMS) as $notice) {
-            $place = $notice->pointer === '' ? '/' : $notice->pointer;
-            $errors->writeln(str_replace(["\n", "\r"], ' ', "{$place}: {$notice->message}"), ConsoleOutputInterface::OUTPUT_RAW);
+        $words = Words::metric();
+        foreach (array_slice($findings, 0, self::MOST_PROBLEMS) as $finding) {
+            $place = $finding->pointer === '' ? '/' : $finding->pointer;
+            $errors->writeln(str_replace(["\n", "\r"], ' ', "{$place}: {$words->finding($finding)}"), ConsoleOutputInterface::OUTPUT_RAW);
         }
-        if (count($notices) > self::MOST_PROBLEMS) {
-            $errors->writeln('and ' . (count($notices) - self::MOST_PROBLEMS) . ' more');
+        if (count($findings) > self::MOST_PROBLEMS) {
+            $errors->writeln('and ' . (count($findings) - self::MOST_PROBLEMS) . ' more');
         }
     }
 
@@ -87,7 +90,7 @@ abstract class PlanCommand extends Command
         $file = is_string($file) ? $file : '';
         $most = config()->integer('pensilis.largest_file') + 1;
         if ($file !== '-' && (!is_file($file) || !is_readable($file))) {
-            throw new PlanRefused([new Notice('no-file', "There is no readable file “{$file}”; give the path of a plan file, or - for standard input.", '')]);
+            throw new PlanRefused([Finding::of(Code::NoFile, '', names: ['file' => $file])]);
         }
         $text = $file === '-' ? stream_get_contents(STDIN) : file_get_contents($file, false, null, 0, max(1, $most));
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Pensilis\Plan\AnswerWriter;
+use App\Interchange\Answers\AnswerWriter;
+use Pensilis\Answer\Planner;
 use Pensilis\Plan\Plan;
-use Pensilis\Plan\Simulation;
 use Pensilis\Thermal\CalibrationStore;
 
 final class SimulatePlan extends PlanCommand
@@ -26,6 +26,6 @@ final class SimulatePlan extends PlanCommand
     {
         $this->mustHavePours($plan);
 
-        return [AnswerWriter::simulation(Simulation::of($plan, $this->store)), self::SUCCESS];
+        return [AnswerWriter::simulation((new Planner($this->store))->judge($plan)), self::SUCCESS];
     }
 }

@@ -24,10 +24,10 @@ final class AcceptedInvitationController extends Controller
     {
         $user = DB::transaction(function () use ($request, $token): User {
             $invitation = Invitation::openedBy($token) ?? throw ValidationException::withMessages([
-                'password' => 'This invitation has been used or is over; ask for a new one.',
+                'password' => __('asked.invitation.over'),
             ]);
             if (User::query()->where('email', $invitation->email)->exists()) {
-                throw ValidationException::withMessages(['password' => 'There is an account for this address already; sign in with it.']);
+                throw ValidationException::withMessages(['password' => __('asked.invitation.known')]);
             }
             $invitation->update(['accepted_at' => now()]);
 

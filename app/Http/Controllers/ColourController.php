@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\Document;
-use App\Interchange\Palette;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\Palette;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -19,10 +20,10 @@ final class ColourController extends Controller
     public function store(Request $request, Piece $piece): RedirectResponse
     {
         $known = $this->studio()->palette();
-        $request->validate(['colour' => ['required', 'string', Rule::in(array_keys($known))]], ['colour.*' => 'Choose one of the colours.']);
+        $request->validate(['colour' => ['required', 'string', Rule::in(array_keys($known))]], Words::asked('colour'));
         $colours = $piece->document['colours'] ?? [];
         if (is_array($colours) && count($colours) >= self::MOST) {
-            return $this->back($piece)->withErrors(['colour' => 'A piece holds at most 60 colours; take out one that is not used.']);
+            return $this->back($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])]);
         }
         $piece->change(Palette::with($piece->document, $known[$request->string('colour')->toString()]));
 
@@ -35,7 +36,7 @@ final class ColourController extends Controller
         abort_unless(is_string($id), 404);
         $uses = Palette::usesOf($piece->document, $id);
         if ($uses !== []) {
-            return $this->back($piece)->withErrors(['colour' => "This colour is mixed in " . implode(', ', $uses) . '; take it out there first.']);
+            return $this->back($piece)->withErrors(['colour' => __('asked.colour.used', ['uses' => implode(', ', array_map(fn(int $k): string => __('piece.pour', ['number' => $k + 1]), $uses))])]);
         }
         $piece->change(Document::without($piece->document, "/colours/{$colour}"));
 

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\NewFinding;
-use App\Interchange\StudioKinds;
+use App\Interchange\Shelf\StudioKinds;
 use App\Models\Finding;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\PensilisException;
@@ -24,19 +25,19 @@ final class FindingController extends Controller
             // What cannot be is refused before it is kept: pores and skeleton must fit together.
             $known->with($finding);
         } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages(['heat' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['heat' => (new Words($this->studio()->units))->refusal($refusal)]);
         } catch (PensilisException $refusal) {
-            throw ValidationException::withMessages(['open' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['open' => (new Words($this->studio()->units))->refusal($refusal)]);
         }
         $finding->save();
 
-        return redirect()->route('materials')->with('said', "Kept: {$finding->name} now goes by your own test.");
+        return redirect()->route('materials')->with('said', __('said.finding-kept', ['name' => $finding->name]));
     }
 
     public function destroy(Finding $finding): RedirectResponse
     {
         $finding->delete();
 
-        return redirect()->route('materials')->with('said', "Your test of {$finding->name} of {$finding->found_on->format('j M Y')} counts no more.");
+        return redirect()->route('materials')->with('said', __('said.finding-gone', ['name' => $finding->name, 'day' => $finding->found_on->format('j M Y')]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Invitation;
 use App\Notifications\StudioInvitation;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Notification;
@@ -16,12 +17,12 @@ final class InvitationController extends Controller
     {
         $request->validate(
             ['email' => ['required', 'string', 'email', 'max:255', 'unique:users,email']],
-            ['email.unique' => 'There is an account for this address already.', 'email.*' => 'Write the mail address to invite.'],
+            Words::asked('invitation'),
         );
         $email = $request->string('email')->toString();
         [, $token] = Invitation::issue($this->studio(), $email);
         Notification::route('mail', $email)->notify(new StudioInvitation($this->studio()->name, $token));
 
-        return back()->with('said', "An invitation to {$email} is on its way.");
+        return back()->with('said', __('said.invited', ['email' => $email]));
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\StudioKinds;
+use App\Interchange\Shelf\StudioKinds;
+use App\Words\Figures;
 use Illuminate\View\View;
+use Pensilis\Scheduling\StudioClock;
 
 /** What to do with each kind of object before it goes in. */
 final class MaterialController extends Controller
 {
     public function index(): View
     {
-        return view('materials.index', ['known' => StudioKinds::of($this->studio())]);
+        return view('materials.index', ['known' => StudioKinds::of($this->studio()), 'figures' => new Figures($this->studio()->units, StudioClock::unset())]);
     }
 }

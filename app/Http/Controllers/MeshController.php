@@ -13,7 +13,7 @@ final class MeshController extends Controller
 {
     public function store(UploadMesh $request, Piece $piece): RedirectResponse
     {
-        $piece->change($request->applyTo($piece));
+        $request->applyTo($piece, $this->studio()->units);
 
         return redirect()->to(route('pieces.show', $piece, false) . $request->anchor())->with('said', $request->said());
     }

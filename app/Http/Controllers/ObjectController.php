@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\Document;
-use App\Interchange\Starters;
-use App\Interchange\StudioKinds;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\Starters;
+use App\Interchange\Shelf\StudioKinds;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -20,11 +21,11 @@ final class ObjectController extends Controller
     public function store(Request $request, Piece $piece): RedirectResponse
     {
         $known = StudioKinds::of($this->studio())->kinds;
-        $request->validate(['kind' => ['required', Rule::in(array_keys($known))]], ['kind.*' => 'Choose what the object is made of.']);
+        $request->validate(['kind' => ['required', Rule::in(array_keys($known))]], Words::asked('object'));
         $objects = $piece->document['inclusions'] ?? [];
         $count = is_array($objects) ? count($objects) : 0;
         if ($count >= self::MOST) {
-            return back()->withErrors(['kind' => 'A piece holds at most 500 objects.']);
+            return back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
         }
         $object = Starters::object($piece->document, $known[$request->string('kind')->toString()]);
         $piece->change(Document::with($piece->document, "/inclusions/{$count}", $object));

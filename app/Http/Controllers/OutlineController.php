@@ -13,8 +13,8 @@ final class OutlineController extends Controller
 {
     public function store(UploadOutline $request, Piece $piece): RedirectResponse
     {
-        $piece->change($request->applyTo($piece));
+        $request->applyTo($piece, $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece)->with('said', 'This is the outline of the drawing; check its size against the vessel.');
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.outline-taken'));
     }
 }

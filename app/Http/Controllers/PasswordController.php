@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\NewPassword;
 use App\Models\User;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
@@ -23,11 +24,11 @@ final class PasswordController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:255']], ['email.*' => 'Write the mail address of your account.']);
+        $request->validate(['email' => ['required', 'string', 'email', 'max:255']], Words::asked('account'));
         Password::sendResetLink($request->only('email'));
 
         // The same answer whether or not there is such an account.
-        return back()->with('said', 'If there is an account for this address, a link is on its way. It works for an hour.');
+        return back()->with('said', __('said.reset-sent'));
     }
 
     public function edit(Request $request, string $token): View
@@ -42,9 +43,9 @@ final class PasswordController extends Controller
             fn(User $user, string $password): bool => $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save(),
         );
         if ($status !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['email' => 'This link does not fit this address, or its hour is over; ask for a new one.']);
+            throw ValidationException::withMessages(['email' => __('asked.account.link')]);
         }
 
-        return redirect()->route('sign-in')->with('said', 'The new password is set; sign in with it.');
+        return redirect()->route('sign-in')->with('said', __('said.reset-done'));
     }
 }

@@ -30,14 +30,14 @@ final class PhotographController extends Controller
         $piece->photograph?->delete();
         $piece->photograph()->create(['place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2]);
 
-        return redirect()->route('pieces.photograph', $piece)->with('said', 'Now say how large it is.');
+        return redirect()->route('pieces.photograph', $piece)->with('said', __('said.photograph-sent'));
     }
 
     public function update(ScalePhotograph $request, Piece $piece): RedirectResponse
     {
         $request->applyTo($this->photograph($piece), $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece)->with('said', 'The photograph lies under the plan.');
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.photograph-laid'));
     }
 
     public function show(Piece $piece): Response
@@ -49,7 +49,7 @@ final class PhotographController extends Controller
     {
         $this->photograph($piece)->delete();
 
-        return redirect()->route('pieces.show', $piece)->with('said', 'The photograph is gone.');
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.photograph-gone'));
     }
 
     private function photograph(Piece $piece): Photograph

@@ -6,12 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditPiece;
 use App\Http\Requests\NewPiece;
-use App\Interchange\Answers;
-use App\Interchange\KeptMeshes;
-use App\Interchange\StudioKinds;
+use App\Interchange\Answers\Answers;
+use App\Interchange\Shelf\StudioKinds;
+use App\Models\KeptMeshes;
 use App\Models\Piece;
-use App\View\Gaze;
-use App\View\PieceView;
+use App\View\Drawing\Gaze;
+use App\View\Page\PieceForm;
+use App\View\Page\PieceView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -43,20 +44,29 @@ final class PieceController extends Controller
     {
         $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
 
-        return view('pieces.show', ['palette' => $this->studio()->palette(), 'recipes' => $this->studio()->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
-            'shelf'                           => $this->studio()->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']), 'kinds' => StudioKinds::of($this->studio()), 'view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
+        $studio = $this->studio();
+
+        return view('pieces.show', [
+            'view'    => new PieceView($piece, $studio->units, $answer, Gaze::of($request)),
+            'form'    => new PieceForm($piece, $studio->units),
+            'palette' => $studio->palette(),
+            'recipes' => $studio->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
+            'shelf'   => $studio->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']),
+            'kinds'   => StudioKinds::of($studio),
+        ]);
     }
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
     {
-        $piece->change($request->applyTo($piece->document, $this->studio()->units, $piece->meshes()));
+        $request->applyTo($piece, $this->studio()->units);
 
         if (!$request->headers->has('HX-Request')) {
             return redirect()->route('pieces.show', $piece);
         }
 
         // A form that asks for other things now is shown as a whole.
-        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true') : response()->view('pieces.answer', ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request))]);
+        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true')
+            : response()->view('pieces.answer', ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request))]);
     }
 
     public function destroy(Piece $piece): RedirectResponse

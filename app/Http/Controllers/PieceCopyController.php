@@ -12,10 +12,10 @@ final class PieceCopyController extends Controller
 {
     public function store(Piece $piece): RedirectResponse
     {
-        $title = Str::limit($piece->title, 110, '…') . ' (copy)';
+        $title = __('said.copy-title', ['title' => Str::limit($piece->title, 110, '…')]);
         $copy = $this->studio()->pieces()->make()->hold(['title' => $title] + $piece->document);
         $copy->save();
 
-        return redirect()->route('pieces.show', $copy)->with('said', 'This is the copy.');
+        return redirect()->route('pieces.show', $copy)->with('said', __('said.copied'));
     }
 }

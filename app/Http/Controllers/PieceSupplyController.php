@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\PlanFile;
 use App\Models\Piece;
 use App\Models\Supply;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Pensilis\Exception\PlanRefused;
+use Pensilis\PlanFile\PlanRefused;
 
 /** Takes something from the shelf for a piece: a resin, a colour, a sealer, what is measured with, consumables. */
 final class PieceSupplyController extends Controller
@@ -18,14 +18,14 @@ final class PieceSupplyController extends Controller
     {
         $supply = $this->studio()->supplies()->find($request->integer('supply'));
         if (!$supply instanceof Supply) {
-            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => 'That is not on the shelf any more; choose another.']);
+            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => __('asked.supply.gone')]);
         }
         try {
-            $piece->change(PlanFile::read(PlanFile::write($supply->putInto($piece->document)), $piece->meshes()));
+            $piece->change($supply->putInto($piece->document));
         } catch (PlanRefused $refusal) {
-            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => "“{$supply->name}” does not fit this piece: {$refusal->problems[0]->message}"]);
+            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => __('asked.supply.misfit', ['name' => $supply->name, 'why' => (new Words($this->studio()->units))->finding($refusal->problems[0])])]);
         }
 
-        return redirect()->route('pieces.show', $piece)->with('said', "Taken from the shelf: {$supply->name}.");
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.taken', ['name' => $supply->name]));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\UploadPlan;
-use App\Interchange\KeptMeshes;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\PlanFile;
+use App\Models\KeptMeshes;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -29,12 +29,12 @@ final class PlanFileController extends Controller
     public function store(UploadPlan $request): RedirectResponse
     {
         $meshes = new KeptMeshes($this->studio()->id);
-        $piece = $this->studio()->pieces()->make()->hold($request->document($meshes));
+        $piece = $this->studio()->pieces()->make()->hold($request->document($meshes, $this->studio()->units));
         DB::transaction(function () use ($meshes, $piece): void {
             $meshes->keepEmbedded();
             $piece->save();
         });
 
-        return redirect()->route('pieces.show', $piece)->with('said', 'This is the piece of that file.');
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.file-read'));
     }
 }

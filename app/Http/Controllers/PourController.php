@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\NewMixing;
-use App\Interchange\Answers;
-use App\Interchange\KeptMeshes;
+use App\Interchange\Answers\Answers;
+use App\Models\KeptMeshes;
 use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Vessel;
-use App\View\PieceView;
-use App\View\PourView;
-use App\View\SharedMix;
+use App\View\Page\PieceView;
+use App\View\Page\PourView;
+use App\View\Page\SharedMix;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -24,9 +25,8 @@ final class PourController extends Controller
     public function show(Request $request, Piece $piece, int $pour, Answers $answers, KeptMeshes $meshes): View
     {
         $view = $this->pour($piece, $pour, $answers);
-        $request->validate(['a' => ['nullable', 'numeric', 'min:0.01', 'max:100000'], 'b' => ['nullable', 'numeric', 'min:0.01', 'max:100000']], [
-            'a.*' => 'Write what was weighed of A in grams, above 0.', 'b.*' => 'Write what was weighed of B in grams, above 0.',
-        ]);
+        $grams = ['nullable', 'numeric', 'min:0.01', 'max:100000'];
+        $request->validate(['a' => $grams, 'b' => $grams], Words::asked('cup'));
         $mixings = $piece->mixings()->where('pour', $pour)->latest('id')->limit(10)->get();
         $last = $mixings->first();
         $vessels = $last instanceof Mixing && $last->over_g > 0.0 ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all() : [];
@@ -57,13 +57,13 @@ final class PourController extends Controller
             }
         });
 
-        return redirect()->route('pours.show', [$piece, $pour])->with('said', 'Kept; the shelf is counted down by it.');
+        return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }
 
     private function pour(Piece $piece, int $index, Answers $answers): PourView
     {
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
-        $pour = $view->layout()?->pours[$index] ?? abort(404);
+        $pour = $view->layout->pours[$index] ?? abort(404);
 
         return new PourView($view, $pour, $index, $answers->calibrated($pour->resin));
     }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\CoatRecipe;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\CoatRecipe;
 use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\SupplyKind;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Pensilis\Exception\PlanRefused;
+use Pensilis\PlanFile\PlanRefused;
 
 /** Recipes of coats: kept for the next piece, carried from coat to coat. */
 final class RecipeController extends Controller
@@ -20,15 +20,15 @@ final class RecipeController extends Controller
 
     public function store(Request $request, Piece $piece, int $pour): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give the recipe a name of at most 120 characters.']);
+        $request->validate(['name' => ['required', 'string', 'max:120']], Words::asked('recipe'));
         $recipe = CoatRecipe::of($piece->document, $pour);
         abort_if($recipe === null, 404);
         if ($this->studio()->recipes()->count() >= self::MOST) {
-            return redirect()->route('supplies', SupplyKind::Colour)->withErrors(['name' => 'The shelf holds 500 recipes at most; take one out.']);
+            return redirect()->route('supplies', SupplyKind::Colour)->withErrors(['name' => __('asked.recipe.most', ['most' => self::MOST])]);
         }
         $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
 
-        return redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}")->with('said', 'The recipe is kept.');
+        return redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}")->with('said', __('said.recipe-kept'));
     }
 
     /** Gives a pour the colours and regions of another pour, or of a recipe that was kept. */
@@ -41,21 +41,21 @@ final class RecipeController extends Controller
             : (ctype_digit($from) ? $this->studio()->recipes()->find((int) $from)?->document : null);
         $back = redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}");
         if ($recipe === null) {
-            return $back->withErrors(['from' => 'That recipe is not there any more; choose another.']);
+            return $back->withErrors(['from' => __('asked.recipe.gone')]);
         }
         try {
-            $piece->change(PlanFile::read(PlanFile::write(CoatRecipe::put($piece->document, $pour, $recipe)), $piece->meshes()));
+            $piece->change(CoatRecipe::put($piece->document, $pour, $recipe));
         } catch (PlanRefused $refusal) {
-            return $back->withErrors(['from' => 'That recipe does not fit this piece: ' . $refusal->problems[0]->message]);
+            return $back->withErrors(['from' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])])]);
         }
 
-        return $back->with('said', 'Pour ' . ($pour + 1) . ' has those colours now.');
+        return $back->with('said', __('said.recipe-taken', ['pour' => $pour + 1]));
     }
 
     public function destroy(Recipe $recipe): RedirectResponse
     {
         $recipe->delete();
 
-        return redirect()->route('supplies', SupplyKind::Colour)->with('said', "The recipe “{$recipe->name}” is taken out.");
+        return redirect()->route('supplies', SupplyKind::Colour)->with('said', __('said.recipe-gone', ['name' => $recipe->name]));
     }
 }

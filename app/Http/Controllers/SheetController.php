@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\Answers;
+use App\Interchange\Answers\Answers;
 use App\Models\Piece;
-use App\View\PieceView;
+use App\View\Page\PieceView;
+use App\View\Page\SheetView;
 use Illuminate\View\View;
 
 /** The sheet that is printed and taken to the bench. */
@@ -15,7 +16,7 @@ final class SheetController extends Controller
     public function show(Piece $piece, Answers $answers): View
     {
         return view('pieces.sheet', [
-            'view' => new PieceView($piece, $this->studio()->units, $answers->find($piece, $this->member())),
+            'sheet' => new SheetView(new PieceView($piece, $this->studio()->units, $answers->find($piece, $this->member()))),
         ]);
     }
 }

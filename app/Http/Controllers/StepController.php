@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -13,13 +14,13 @@ final class StepController extends Controller
 {
     public function store(Request $request, Piece $piece): RedirectResponse
     {
-        $request->validate(['step' => ['required', 'in:back,forth']], ['step.*' => 'Say back or forth.']);
+        $request->validate(['step' => ['required', 'in:back,forth']], Words::asked('step'));
         $back = self::said($request, 'step') === 'back';
         $moved = $piece->step($back ? -1 : 1);
 
-        return redirect()->route('pieces.show', $piece)->with('said', match (true) {
-            !$moved => $back ? 'There is nothing left to undo.' : 'There is nothing left to redo.',
-            default => $back ? 'Undone.' : 'Done again.',
-        });
+        return redirect()->route('pieces.show', $piece)->with('said', __(match (true) {
+            !$moved => $back ? 'said.nothing-to-undo' : 'said.nothing-to-redo',
+            default => $back ? 'said.undone' : 'said.redone',
+        }));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -27,10 +28,10 @@ final class StudioController extends Controller
     {
         $request->validate(
             ['name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::enum(UnitSystem::class)]],
-            ['name.*' => 'Give the studio a name of at most 120 characters.', 'units.*' => 'Choose metric or US units.'],
+            Words::asked('studio'),
         );
         $this->studio()->update(['name' => $request->string('name')->toString(), 'units' => $request->enum('units', UnitSystem::class)]);
 
-        return back()->with('said', 'Kept.');
+        return back()->with('said', __('said.kept'));
     }
 }

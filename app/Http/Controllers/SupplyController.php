@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\EditSupply;
-use App\Interchange\SupplyFields;
+use App\Interchange\Shelf\SupplyFields;
 use App\Models\Supply;
 use App\Models\SupplyKind;
-use App\View\SupplyView;
+use App\View\Page\SupplyView;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -33,9 +34,9 @@ final class SupplyController extends Controller
     public function store(Request $request, SupplyKind $kind): RedirectResponse
     {
         $beginnings = SupplyFields::beginnings($kind);
-        $request->validate(['like' => ['required', 'string', Rule::in(array_keys($beginnings))]], ['like.*' => 'Choose what it is like.']);
+        $request->validate(['like' => ['required', 'string', Rule::in(array_keys($beginnings))]], Words::asked('supply'));
         if ($this->studio()->supplies()->count() >= self::MOST) {
-            return redirect()->route('supplies', $kind)->withErrors(['like' => 'The shelf holds 2000 things at most; take something off.']);
+            return redirect()->route('supplies', $kind)->withErrors(['like' => __('asked.supply.most', ['most' => self::MOST])]);
         }
         [$name, $document] = $beginnings[$request->string('like')->toString()];
         $supply = $this->studio()->supplies()->create(['kind' => $kind, 'name' => $name, 'document' => $document]);
@@ -54,7 +55,7 @@ final class SupplyController extends Controller
         $supply->update($request->attributesFor($supply, $this->studio()->units));
         $other = array_column(SupplyFields::of($supply->document, $supply->kind), 'pointer') !== array_column($fields, 'pointer');
 
-        return redirect()->route($other ? 'supplies.edit' : 'supplies', $other ? $supply : $supply->kind)->with('said', "“{$supply->name}” is kept.");
+        return redirect()->route($other ? 'supplies.edit' : 'supplies', $other ? $supply : $supply->kind)->with('said', __('said.supply-kept', ['name' => $supply->name]));
     }
 
     public function destroy(Supply $supply): RedirectResponse
@@ -68,6 +69,6 @@ final class SupplyController extends Controller
     {
         $goneSupply->restore();
 
-        return redirect()->route('supplies', $goneSupply->kind)->with('said', "“{$goneSupply->name}” is back.");
+        return redirect()->route('supplies', $goneSupply->kind)->with('said', __('said.back', ['name' => $goneSupply->name]));
     }
 }

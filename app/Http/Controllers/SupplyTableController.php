@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\UploadTable;
-use App\Interchange\SupplySheet;
+use App\Interchange\Shelf\SupplySheet;
 use App\Models\SupplyKind;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -36,6 +36,6 @@ final class SupplyTableController extends Controller
             }
         });
 
-        return redirect()->route('supplies', $kind)->with('said', count($rows) . ' rows were read.');
+        return redirect()->route('supplies', $kind)->with('said', trans_choice('said.rows-read', count($rows)));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\Answers;
+use App\Interchange\Answers\Answers;
 use App\Models\Piece;
-use App\View\PieceView;
-use App\View\TemplatePdf;
+use App\View\Drawing\TemplatePdf;
+use App\View\Page\PieceView;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

@@ -14,6 +14,6 @@ final class TrashedPieceController extends Controller
     {
         $trashed->restore();
 
-        return redirect()->route('pieces.index')->with('said', "“{$trashed->title}” is back.");
+        return redirect()->route('pieces.index')->with('said', __('said.back', ['name' => $trashed->title]));
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\KeptMeshes;
+use App\Models\KeptMeshes;
 use App\Models\Piece;
 use App\Models\Vessel;
-use App\View\ShelfVessel;
+use App\View\Page\ShelfVessel;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -33,14 +34,14 @@ final class VesselController extends Controller
         $vessel = $this->studio()->vessels()->create(['name' => $said, 'document' => Vessel::of($piece->document)]);
         $piece->forceFill(['vessel_id' => $vessel->id])->save();
 
-        return redirect()->route('shelf')->with('said', "“{$vessel->name}” is on the shelf.");
+        return redirect()->route('shelf')->with('said', __('said.shelved', ['name' => $vessel->name]));
     }
 
     public function update(Request $request, Vessel $vessel): RedirectResponse
     {
         $vessel->update(['name' => $this->named($request), 'spare' => $request->boolean('spare')]);
 
-        return redirect()->route('shelf')->with('said', 'Kept.');
+        return redirect()->route('shelf')->with('said', __('said.kept'));
     }
 
     public function destroy(Vessel $vessel): RedirectResponse
@@ -54,12 +55,12 @@ final class VesselController extends Controller
     {
         $goneVessel->restore();
 
-        return redirect()->route('shelf')->with('said', "“{$goneVessel->name}” is back.");
+        return redirect()->route('shelf')->with('said', __('said.back', ['name' => $goneVessel->name]));
     }
 
     private function named(Request $request): string
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give the vessel a name of at most 120 characters.']);
+        $request->validate(['name' => ['required', 'string', 'max:120']], Words::asked('vessel'));
 
         return $request->string('name')->trim()->toString();
     }

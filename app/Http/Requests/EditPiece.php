@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\CoatShaping;
-use App\Interchange\Document;
-use App\Interchange\PlanFields;
-use App\Interchange\Reshaping;
-use App\Interchange\TypedFields;
+use App\Interchange\Form\CoatShaping;
+use App\Interchange\Form\PlanFields;
+use App\Interchange\Form\Reshaping;
+use App\Interchange\Form\TypedFields;
+use App\Interchange\PlanFile\Document;
+use App\Models\Piece;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Plan\MeshSource;
+use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a piece's form: texts by JSON pointer, under the key “f”. */
@@ -26,35 +27,46 @@ final class EditPiece extends FormRequest
     }
 
     /**
-     * The document with what was typed, and what its choices ask for.
+     * Changes a piece as it was typed, and as its choices ask for.
      *
-     * @param array<string, mixed> $document
-     *
-     * @return array<string, mixed>
-     *
-     * @throws ValidationException at the fields that cannot be read
+     * @throws ValidationException at the fields that cannot be read or make no sense; then nothing is changed
      */
-    public function applyTo(array $document, UnitSystem $system, MeshSource $meshes): array
+    public function applyTo(Piece $piece, UnitSystem $system): void
     {
+        $document = $piece->document;
         $fields = (new PlanFields($document))->all();
         $typed = $this->input('f');
         $texts = new TypedFields($fields, is_array($typed) ? $typed : [], $system);
-        $changed = $texts->in($document);
+        $changed = $this->reshape($texts->in($document), $document);
+        // A form that asks for other values now, or offers other colours, is shown anew.
+        $this->reshaped = $this->reshaped || self::names($changed) !== self::names($document)
+            || array_column((new PlanFields($changed))->all(), 'pointer') !== array_column($fields, 'pointer');
+        try {
+            $piece->change($changed);
+        } catch (PlanRefused $refusal) {
+            throw $texts->refused($refusal);
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $changed
+     * @param array<string, mixed> $document as it was before
+     *
+     * @return array<string, mixed>
+     */
+    private function reshape(array $changed, array $document): array
+    {
         foreach ($this->reshapings($document) as $pointer => $reshape) {
             if (Document::value($changed, $pointer) !== Document::value($document, $pointer)) {
                 $changed = $reshape($changed);
                 $this->reshaped = true;
             }
         }
-
         foreach (['/colours', '/pours'] as $list) {
             $changed = Document::value($changed, $list) === Document::value($document, $list) ? $changed : CoatShaping::tidy($changed);
         }
-        // A form that asks for other values now, or offers other colours, is shown anew.
-        $this->reshaped = $this->reshaped || self::names($changed) !== self::names($document)
-            || array_column((new PlanFields($changed))->all(), 'pointer') !== array_column($fields, 'pointer');
 
-        return $texts->sound($changed, $meshes);
+        return $changed;
     }
 
     /**

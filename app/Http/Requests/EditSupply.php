@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\Document;
-use App\Interchange\Reshaping;
-use App\Interchange\SupplyFields;
-use App\Interchange\SupplySheet;
-use App\Interchange\TypedFields;
+use App\Interchange\Form\Reshaping;
+use App\Interchange\Form\TypedFields;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\Shelf\SupplyFields;
+use App\Interchange\Shelf\SupplySheet;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed of a thing on the shelf: its pack, stock and age, and under “f” what a plan file says of it. */
@@ -31,11 +34,7 @@ final class EditSupply extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $number = fn(string $what): string => "{$what}: write a number from 0 up to ten million, without a unit.";
-
-        return ['name.*'  => 'Give it a name of at most 120 characters.', 'pack_price.*' => $number('Price of a pack'), 'pack_amount.*' => $number('A pack holds'),
-            'stock.*'     => $number('In stock'), 'low.*' => $number('Warn below'), 'lot.*' => 'A lot has at most 60 characters.',
-            'bought_on.*' => 'Bought on: write a day that has been, as 2026-03-02.', 'keeps_months.*' => 'Keeps: write whole months, 1 to 600.'];
+        return Words::asked('supply');
     }
 
     /**
@@ -50,7 +49,11 @@ final class EditSupply extends FormRequest
         $texts = new TypedFields(SupplyFields::of($supply->document, $supply->kind), is_array($typed) ? $typed : [], $system);
         $changed = $texts->in($whole);
         $changed = $supply->kind === SupplyKind::Device ? Reshaping::measuring($changed) : $changed;
-        $texts->sound($changed);
+        try {
+            PlanFile::sound($changed);
+        } catch (PlanRefused $refusal) {
+            throw $texts->refused($refusal);
+        }
         $part = $supply->kind->part();
         $said = $part === null ? [] : Document::value($changed, $part);
 

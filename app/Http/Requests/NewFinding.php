@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\StudioKinds;
+use App\Interchange\Shelf\StudioKinds;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -39,18 +40,7 @@ final class NewFinding extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'kind.required_without' => 'Choose a kind, or name a new one.',
-            'name.required_without' => 'Choose a kind, or name a new one.',
-            'found_on.*'            => 'Say on which day, such as 2026-11-12; not in the future.',
-            'skeleton.required'     => 'A new kind needs the density of its skeleton; plants have about 1.5 g/cm³.',
-            'skeleton.*'            => 'Write the skeleton density in g/cm³, between 0.01 and 25.',
-            'open.*'                => 'Write open pores as a share, between 0 and 0.99.',
-            'closed.*'              => 'Write closed pores as a share, between 0 and 0.99.',
-            'water.*'               => 'Write water in percent of the mass, between 0 and 100.',
-            'bleeds.*'              => 'Say yes or no, or leave it open.', 'soaks.*' => 'Say yes or no, or leave it open.', 'fades.*' => 'Say yes or no, or leave it open.',
-            'note.*'                => 'Write what was tried and what came of it, in at most 2000 characters.',
-        ];
+        return Words::asked('finding');
     }
 
     /** @return array<string, mixed> columns of the finding */

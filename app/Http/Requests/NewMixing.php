@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\UnreadableQuantity;
@@ -24,7 +25,7 @@ final class NewMixing extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['mixed.*' => 'Write how much was mixed, such as 120 g.', 'kept.*' => 'Write what cup and stick kept, such as 4 g: weigh them before and after.', 'over.*' => 'Write what was left over, or leave it empty.'];
+        return Words::asked('mixing');
     }
 
     /**
@@ -36,10 +37,10 @@ final class NewMixing extends FormRequest
     {
         [$mixed, $kept, $over] = [$this->mass('mixed'), $this->mass('kept'), $this->mass('over')];
         if ($mixed <= 0.0) {
-            throw ValidationException::withMessages(['mixed' => 'What was mixed must be above 0 g and at most 100 kg.']);
+            throw ValidationException::withMessages(['mixed' => __('asked.mixing.nothing')]);
         }
         if ($kept + $over > $mixed + 1e-9) {
-            throw ValidationException::withMessages(['kept' => 'More was kept and left over than was mixed; weigh again.']);
+            throw ValidationException::withMessages(['kept' => __('asked.mixing.more')]);
         }
 
         return ['mixed_g' => $mixed, 'kept_g' => $kept, 'over_g' => $over];
@@ -53,9 +54,9 @@ final class NewMixing extends FormRequest
         try {
             $grams = Mass::parse($this->string($field)->toString(), UnitSystem::Metric)->g();
         } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages([$field => $refusal->getMessage()]);
+            throw ValidationException::withMessages([$field => Words::metric()->refusal($refusal)]);
         }
 
-        return $grams >= 0.0 && $grams <= self::MOST ? $grams : throw ValidationException::withMessages([$field => 'Write a mass between 0 g and 100 kg.']);
+        return $grams >= 0.0 && $grams <= self::MOST ? $grams : throw ValidationException::withMessages([$field => __('asked.mixing.mass')]);
     }
 }

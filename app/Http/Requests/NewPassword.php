@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
 
@@ -22,10 +23,6 @@ final class NewPassword extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'password.confirmed' => 'The two passwords differ; write the same one twice.',
-            'password.required'  => 'Write a password of 12 characters or more.',
-            'password.min'       => 'Write a password of 12 characters or more.',
-        ];
+        return Words::asked('password');
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\Document;
-use App\Interchange\Starters;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\Starters;
 use App\Models\Studio;
 use App\Models\User;
 use App\Models\Vessel;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -27,7 +28,7 @@ final class NewPiece extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.*' => 'Give the piece a title of at most 120 characters.', 'resin.*' => 'Choose one of the resins.', 'vessel.*' => 'Choose a vessel of your shelf.'];
+        return Words::asked('new-piece');
     }
 
     /** The vessel of the shelf that it is cast in. */

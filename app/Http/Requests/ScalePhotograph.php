@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\Form\FieldKind;
 use App\Models\Photograph;
+use App\Models\User;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\UnreadableQuantity;
@@ -17,6 +20,9 @@ final class ScalePhotograph extends FormRequest
     /** Points nearer than this give no scale, pixels. */
     private const NEAREST = 20.0;
 
+    /** mm */
+    private const LONGEST = 5000.0;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -28,11 +34,14 @@ final class ScalePhotograph extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'length.*' => 'Write how far apart the two points are, such as 90 mm.',
-            'mx.*'     => 'Click the middle of the vessel too, or write its pixels.', 'my.*' => 'Click the middle of the vessel too, or write its pixels.',
-            '*'        => 'Click two points of a known length, or write their pixels.',
-        ];
+        return Words::asked('scale', ['example' => FieldKind::Length->example($this->system())]);
+    }
+
+    private function system(): UnitSystem
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->studio->units : UnitSystem::Metric;
     }
 
     /** @throws ValidationException */
@@ -40,15 +49,15 @@ final class ScalePhotograph extends FormRequest
     {
         $pixels = hypot($this->float('x2') - $this->float('x1'), $this->float('y2') - $this->float('y1'));
         if ($pixels < self::NEAREST) {
-            throw ValidationException::withMessages(['x2' => 'The two points lie closer than 20 pixels; click two that are farther apart.']);
+            throw ValidationException::withMessages(['x2' => __('asked.scale.near', ['least' => self::NEAREST])]);
         }
         try {
             $length = Length::parse($this->string('length')->toString(), $system)->mm();
         } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages(['length' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['length' => (new Words($system))->refusal($refusal)]);
         }
-        if ($length <= 0.0 || $length > 5000.0) {
-            throw ValidationException::withMessages(['length' => 'The length must be above 0 and at most 5 m.']);
+        if ($length <= 0.0 || $length > self::LONGEST) {
+            throw ValidationException::withMessages(['length' => __('asked.scale.length', ['most' => Length::millimetres(self::LONGEST)->print($system)])]);
         }
         $photograph->update(['mm_per_pixel' => $length / $pixels, 'middle_x' => $this->float('mx'), 'middle_y' => $this->float('my')]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
@@ -32,7 +33,7 @@ final class SignIn extends FormRequest
             foreach (array_keys($limits) as $key) {
                 RateLimiter::hit("sign-in:{$key}");
             }
-            throw ValidationException::withMessages(['email' => 'This address and password do not go together; check both.']);
+            throw ValidationException::withMessages(['email' => __('asked.account.pair')]);
         }
         RateLimiter::clear('sign-in:' . array_key_first($limits));
     }
@@ -40,6 +41,6 @@ final class SignIn extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.*' => 'Write the mail address of your account.', 'password.*' => 'Write your password.'];
+        return Words::asked('account');
     }
 }

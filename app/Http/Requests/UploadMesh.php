@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\Document;
-use App\Interchange\MeshFiles;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\MeshFiles;
 use App\Models\Mesh;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\PlanRefused;
 use Pensilis\Exception\UnusableMesh;
 use Pensilis\Geometry\MeshSlicer;
 use Pensilis\Geometry\Sliced;
 use Pensilis\Geometry\StlReader;
-use Pensilis\Plan\Notice;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\UnitSystem;
 
 /** An STL file, and the place of the plan that it shall shape. */
 final class UploadMesh extends FormRequest
@@ -33,20 +34,11 @@ final class UploadMesh extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'mesh.max'      => 'The mesh is larger than 50 MB; save it with fewer facets.',
-            'mesh.uploaded' => 'The mesh did not arrive whole; it may be larger than this server takes. Try again.',
-            'mesh.*'        => 'Choose a mesh, a file that ends in .stl.',
-            'for.*'         => 'Say which part of the piece the mesh is for.',
-        ];
+        return Words::asked('mesh');
     }
 
-    /**
-     * @return array<string, mixed> the document with the mesh
-     *
-     * @throws ValidationException with what is wrong
-     */
-    public function applyTo(Piece $piece): array
+    /** @throws ValidationException with what is wrong; then nothing is changed */
+    public function applyTo(Piece $piece, UnitSystem $system): void
     {
         $place = $this->string('for')->toString();
         $part = Document::value($piece->document, $place);
@@ -57,14 +49,13 @@ final class UploadMesh extends FormRequest
             $sliced = MeshSlicer::slice(StlReader::read(MeshFiles::parts($path)), 1e-3);
             $hash = (string) hash_file('sha256', $path);
             Mesh::keep($piece->studio_id, $hash, $sliced, (string) file_get_contents($path));
-            [$x, $y, $z] = array_map(fn(float $metres): float => round(1e3 * $metres, 3), $sliced->extents());
-            $this->said = sprintf('%s facets, %s × %s × %s mm if a unit of the mesh is a millimetre.', number_format($sliced->facets), $x, $y, $z);
-
-            return PlanFile::read(PlanFile::write(Document::with($piece->document, $place, $this->shaped($part, $place, $hash, $sliced))), $piece->meshes());
+            [$x, $y, $z] = array_map(fn(float $metres): string => Length::metres($metres)->print($system), $sliced->extents());
+            $this->said = __($system === UnitSystem::Us ? 'said.mesh-taken-us' : 'said.mesh-taken', ['facets' => number_format($sliced->facets), 'x' => $x, 'y' => $y, 'z' => $z]);
+            $piece->change(Document::with($piece->document, $place, $this->shaped($part, $place, $hash, $sliced)));
         } catch (UnusableMesh $refusal) {
-            throw ValidationException::withMessages(['mesh' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['mesh' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {
-            throw ValidationException::withMessages(['mesh' => array_map(fn(Notice $problem): string => "{$problem->pointer}: {$problem->message}", $refusal->problems)]);
+            throw ValidationException::withMessages(['mesh' => array_map((new Words($system))->finding(...), $refusal->problems)]);
         }
     }
 

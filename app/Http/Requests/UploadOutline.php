@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\Document;
-use App\Interchange\PlanFile;
-use App\Interchange\SvgOutline;
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\SvgOutline;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\PlanRefused;
 use Pensilis\Exception\UnusableDrawing;
-use Pensilis\Plan\Notice;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Quantity\UnitSystem;
 
 /** An SVG file whose one outline shall be that of the vessel. The file itself is never kept or shown. */
 final class UploadOutline extends FormRequest
@@ -27,15 +27,11 @@ final class UploadOutline extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['drawing.max' => 'The drawing is larger than 2 MB; save it with fewer points.', 'drawing.*' => 'Choose a drawing, a file that ends in .svg.'];
+        return Words::asked('outline');
     }
 
-    /**
-     * @return array<string, mixed> the document with the outline
-     *
-     * @throws ValidationException
-     */
-    public function applyTo(Piece $piece): array
+    /** @throws ValidationException with what is wrong; then nothing is changed */
+    public function applyTo(Piece $piece, UnitSystem $system): void
     {
         $file = $this->file('drawing');
         try {
@@ -45,11 +41,11 @@ final class UploadOutline extends FormRequest
             $shaped = ['shape' => 'outline', 'path' => $outline->path, 'unit_mm' => $outline->unit, 'height_mm' => $height]
                 + array_intersect_key(is_array($vessel) ? $vessel : [], ['wall' => 1, 'base' => 1, 'viewed' => 1, 'made' => 1, 'fill_mm' => 1]);
 
-            return PlanFile::read(PlanFile::write(Document::with($piece->document, '/vessel', $shaped)), $piece->meshes());
+            $piece->change(Document::with($piece->document, '/vessel', $shaped));
         } catch (UnusableDrawing $refusal) {
-            throw ValidationException::withMessages(['drawing' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['drawing' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {
-            throw ValidationException::withMessages(['drawing' => array_map(fn(Notice $problem): string => $problem->message, $refusal->problems)]);
+            throw ValidationException::withMessages(['drawing' => array_map((new Words($system))->finding(...), $refusal->problems)]);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
@@ -30,11 +31,7 @@ final class UploadPhotograph extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'photograph.max'       => 'The photograph is larger than 30 MB; send a smaller one.',
-            'photograph.mimetypes' => 'Send a photograph as JPEG, PNG or WebP; drawings (SVG) are not taken here.',
-            'photograph.*'         => 'Choose a photograph.',
-        ];
+        return Words::asked('photograph');
     }
 
     /**
@@ -48,10 +45,10 @@ final class UploadPhotograph extends FormRequest
         $path = $file instanceof UploadedFile ? $file->getPathname() : '';
         $size = @getimagesize($path);
         if ($size === false || $size[0] < 1 || $size[1] < 1) {
-            throw ValidationException::withMessages(['photograph' => 'This file cannot be read as a photograph; send it again, or as JPEG.']);
+            throw ValidationException::withMessages(['photograph' => __('asked.photograph.unreadable')]);
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages(['photograph' => 'The photograph has more than 50 million pixels; send a smaller one.']);
+            throw ValidationException::withMessages(['photograph' => __('asked.photograph.pixels')]);
         }
         try {
             // Turned as the camera held it, then only pixels are written.
@@ -59,7 +56,7 @@ final class UploadPhotograph extends FormRequest
 
             return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
         } catch (Throwable) {
-            throw ValidationException::withMessages(['photograph' => 'This file cannot be read as a photograph; send it again, or as JPEG.']);
+            throw ValidationException::withMessages(['photograph' => __('asked.photograph.unreadable')]);
         }
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\KeptMeshes;
-use App\Interchange\PlanFile;
+use App\Interchange\PlanFile\PlanFile;
+use App\Models\KeptMeshes;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\PlanRefused;
-use Pensilis\Plan\Notice;
+use Pensilis\Finding\Finding;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Quantity\UnitSystem;
 
 final class UploadPlan extends FormRequest
 {
@@ -25,11 +27,7 @@ final class UploadPlan extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'file.max'      => 'The file is larger than 80 MB; a plan never is.',
-            'file.uploaded' => 'The file did not arrive whole; it may be larger than this server takes. Try again.',
-            'file.*'        => 'Choose a plan file, one that ends in .pensilis.json.',
-        ];
+        return Words::asked('plan-file');
     }
 
     /**
@@ -37,18 +35,22 @@ final class UploadPlan extends FormRequest
      *
      * @throws ValidationException with all that is wrong in the file
      */
-    public function document(KeptMeshes $meshes): array
+    public function document(KeptMeshes $meshes, UnitSystem $system): array
     {
         $file = $this->file('file');
         try {
-            return PlanFile::read($file instanceof UploadedFile ? $file->getContent() : '', $meshes, $meshes->embedded);
+            $document = PlanFile::decode($file instanceof UploadedFile ? $file->getContent() : '', $meshes->embedded);
+            PlanFile::plan($document, $meshes);
+
+            return $document;
         } catch (PlanRefused $refusal) {
+            $words = new Words($system);
             $lines = array_map(
-                fn(Notice $problem): string => ($problem->pointer === '' ? '' : "{$problem->pointer}: ") . $problem->message,
+                fn(Finding $problem): string => ($problem->pointer === '' ? '' : "{$problem->pointer}: ") . $words->finding($problem),
                 array_slice($refusal->problems, 0, self::MOST_PROBLEMS),
             );
             $more = count($refusal->problems) - count($lines);
-            throw ValidationException::withMessages(['file' => $more > 0 ? [...$lines, "and {$more} more"] : $lines]);
+            throw ValidationException::withMessages(['file' => $more > 0 ? [...$lines, __('asked.plan-file.more', ['more' => $more])] : $lines]);
         }
     }
 }

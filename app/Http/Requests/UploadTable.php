@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -19,7 +20,7 @@ final class UploadTable extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['table.required' => 'Choose a file.', 'table.*' => 'The file did not arrive whole, or is larger than 1 MB; a table of 500 rows is not.'];
+        return Words::asked('table');
     }
 
     public function text(): string

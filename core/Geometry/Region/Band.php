@@ -18,7 +18,7 @@ final readonly class Band implements Patch
     /** @param float $degrees the direction across the band, counted from the right towards behind */
     public static function across(float $degrees, float $from, float $to): self
     {
-        ImpossibleValue::unlessPositive('width of the band', $to - $from);
+        ImpossibleValue::unlessPositive('band-width', $to - $from);
         // Right angles come out exact, so that the edges of such bands lie level.
         $turn = fmod($degrees, 360.0);
 

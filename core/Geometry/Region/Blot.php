@@ -28,7 +28,7 @@ final readonly class Blot implements Patch
     {
         $past = abs(($this->x - $x) * $dy - ($this->y - $y) * $dx) > $this->reach;
 
-        return $past ? Intervals::none() : Intervals::ofCrossings(self::crossings($this->corners, $x, $y, $dx, $dy));
+        return $past ? Intervals::none() : Intervals::insidePolygon($this->corners, $x, $y, $dx, $dy);
     }
 
     public function holds(float $x, float $y): bool
@@ -58,29 +58,5 @@ final readonly class Blot implements Patch
     public function bends(): array
     {
         return array_column($this->corners, 1);
-    }
-
-    /**
-     * Where a line meets the edges of a polygon: metres along the line, an even number.
-     *
-     * @param list<array{float, float}> $corners
-     *
-     * @return list<float>
-     */
-    public static function crossings(array $corners, float $x, float $y, float $dx, float $dy): array
-    {
-        $crossings = [];
-        [$px, $py] = $corners[count($corners) - 1];
-        $before = ($px - $x) * $dy - ($py - $y) * $dx;
-        foreach ($corners as [$qx, $qy]) {
-            $side = ($qx - $x) * $dy - ($qy - $y) * $dx;
-            if (($before > 0.0) !== ($side > 0.0)) {
-                $share = $before / ($before - $side);
-                $crossings[] = ($px + $share * ($qx - $px) - $x) * $dx + ($py + $share * ($qy - $py) - $y) * $dy;
-            }
-            [$px, $py, $before] = [$qx, $qy, $side];
-        }
-
-        return $crossings;
     }
 }

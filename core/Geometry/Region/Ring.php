@@ -16,8 +16,8 @@ final readonly class Ring implements Patch
 
     public static function about(float $x, float $y, float $inner, float $outer): self
     {
-        ImpossibleValue::unlessWithin('inner radius', $inner, 0.0, Band::FAR);
-        ImpossibleValue::unlessPositive('width of the ring', $outer - $inner);
+        ImpossibleValue::unlessWithin('inner-radius_mm', 1e3 * $inner, 0.0, 1e3 * Band::FAR);
+        ImpossibleValue::unlessPositive('ring-width', $outer - $inner);
 
         return new self($x, $y, $inner, $outer);
     }

@@ -31,8 +31,8 @@ final readonly class Stroke implements Patch
     /** @param list<array{float, float}> $points */
     public static function through(array $points, float $width): self
     {
-        ImpossibleValue::unlessPositive('width of the line', $width);
-        ImpossibleValue::unlessWithin('number of points of the line', (float) count($points), 2.0, 200.0);
+        ImpossibleValue::unlessPositive('line-width', $width);
+        ImpossibleValue::unlessWithin('line-points', (float) count($points), 2.0, 200.0);
 
         return new self($points, 0.5 * $width);
     }

@@ -1,16 +1,16 @@
-<x-page title="Invitation">
+<x-page :title="__('places.account.invitation')">
     <div class="narrow">
         @if($invitation === null)
-            <h1>This invitation is over</h1>
-            <p>It has been used, or its days have passed. Ask a member of the studio for a new one.</p>
+            <h1>{{ __('places.account.over') }}</h1>
+            <p>{{ __('places.account.over-why') }}</p>
         @else
-            <h1>Join “{{ $invitation->studio->name }}”</h1>
+            <h1>{{ __('places.account.join', ['studio' => $invitation->studio->name]) }}</h1>
             <x-errors/>
-            <p>You will sign in as <strong>{{ $invitation->email }}</strong>.</p>
+            <p>{{ __('places.account.as') }} <strong>{{ $invitation->email }}</strong>.</p>
             <form method="post" action="{{ route('invitation', ['token' => $token], false) }}">
                 @csrf
                 @include('account.password-twice')
-                <button class="btn btn-primary">Join</button>
+                <button class="btn btn-primary">{{ __('places.account.join-press') }}</button>
             </form>
         @endif
     </div>

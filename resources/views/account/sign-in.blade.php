@@ -1,16 +1,16 @@
-<x-page title="Sign in">
+<x-page :title="__('places.account.sign-in')">
     <div class="narrow">
-        <h1>Sign in</h1>
+        <h1>{{ __('places.account.sign-in') }}</h1>
         <x-errors/>
         <form method="post" action="{{ route('sign-in', absolute: false) }}">
             @csrf
-            <label for="email">Mail address</label>
+            <label for="email">{{ __('places.account.email') }}</label>
             <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" required autofocus autocomplete="username">
-            <label for="password">Password</label>
+            <label for="password">{{ __('places.account.password') }}</label>
             <input class="form-control" id="password" name="password" type="password" required autocomplete="current-password">
-            <button class="btn btn-primary">Sign in</button>
+            <button class="btn btn-primary">{{ __('places.account.sign-in') }}</button>
         </form>
-        <p><a href="{{ route('password.request', absolute: false) }}">I have forgotten my password</a></p>
-        <p class="quiet">Accounts are opened by a member of the studio, who sends an invitation.</p>
+        <p><a href="{{ route('password.request', absolute: false) }}">{{ __('places.account.forgot') }}</a></p>
+        <p class="quiet">{{ __('places.account.opened') }}</p>
     </div>
 </x-page>

@@ -1,6 +1,6 @@
 @if($errors->any())
     <div class="refusal" role="alert">
-        <p><strong>Nothing was changed.</strong> {{ $errors->count() === 1 ? 'One thing needs another look:' : 'These need another look:' }}</p>
+        <p><strong>{{ __('places.errors.nothing') }}</strong> {{ trans_choice('places.errors.look', $errors->count()) }}</p>
         <ul>@foreach($errors->all() as $message)<li>{{ $message }}</li>@endforeach</ul>
     </div>
 @endif

@@ -2,6 +2,6 @@
 @if(session('gone'))
     <form class="said" method="post" action="{{ route($restore, session('gone')['id'], false) }}" role="status">
         @csrf @method('put')
-        “{{ session('gone')['name'] }}” was taken off the shelf. <button class="plain">Undo</button>
+        {{ __('shelf.gone', ['name' => session('gone')['name']]) }} <button class="plain">{{ __('shelf.undo') }}</button>
     </form>
 @endif

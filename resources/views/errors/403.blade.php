@@ -1,7 +1,7 @@
-<x-page title="Not yours">
+<x-page :title="__('places.error.403.head')">
     <div class="narrow">
-        <h1>Not yours</h1>
-        <p>This is not open to your account.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.403.head') }}</h1>
+        <p>{{ __('places.error.403.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

@@ -1,7 +1,7 @@
-<x-page title="Not here">
+<x-page :title="__('places.error.404.head')">
     <div class="narrow">
-        <h1>Not here</h1>
-        <p>There is nothing at this address, or it belongs to another studio.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.404.head') }}</h1>
+        <p>{{ __('places.error.404.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

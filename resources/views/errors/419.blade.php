@@ -1,7 +1,7 @@
-<x-page title="The page waited too long">
+<x-page :title="__('places.error.419.head')">
     <div class="narrow">
-        <h1>The page waited too long</h1>
-        <p>Go back, reload the page and send it again; what you typed is still there.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.419.head') }}</h1>
+        <p>{{ __('places.error.419.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

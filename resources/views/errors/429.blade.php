@@ -1,7 +1,7 @@
-<x-page title="Too often">
+<x-page :title="__('places.error.429.head')">
     <div class="narrow">
-        <h1>Too often</h1>
-        <p>Wait a minute, then try again.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.429.head') }}</h1>
+        <p>{{ __('places.error.429.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

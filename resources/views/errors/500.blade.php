@@ -1,7 +1,7 @@
-<x-page title="Something broke">
+<x-page :title="__('places.error.500.head')">
     <div class="narrow">
-        <h1>Something broke</h1>
-        <p>Nothing was changed. Try again; if it happens twice, the log in storage/logs says where.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.500.head') }}</h1>
+        <p>{{ __('places.error.500.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

@@ -1,7 +1,7 @@
-<x-page title="Closed for a moment">
+<x-page :title="__('places.error.503.head')">
     <div class="narrow">
-        <h1>Closed for a moment</h1>
-        <p>Pensilis is being looked after. Come back in a few minutes.</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <h1>{{ __('places.error.503.head') }}</h1>
+        <p>{{ __('places.error.503.text') }}</p>
+        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
     </div>
 </x-page>

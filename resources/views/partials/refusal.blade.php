@@ -1,2 +1,2 @@
-<p><strong>Nothing was changed.</strong></p>
+<p><strong>{{ __('places.errors.nothing') }}</strong></p>
 <ul>@foreach(collect($messages)->flatten() as $message)<li>{{ $message }}</li>@endforeach</ul>

@@ -6,8 +6,8 @@
             @if($view->isComputing())
                 <div class="computing" role="status"
                      hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}" hx-trigger="load" hx-target="#times" hx-swap="innerHTML">
-                    <p>Computing heat, windows and clock …</p>
-                    <noscript><p><a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">Compute them now</a></p></noscript>
+                    <p>{{ __('piece.computing') }}</p>
+                    <noscript><p><a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">{{ __('piece.compute') }}</a></p></noscript>
                 </div>
             @else
                 @include('pieces.times')
@@ -15,4 +15,7 @@
         </div>
     </div>
 </div>
-@if(request()->headers->has('HX-Request'))<div id="refusal" class="refusal" role="alert" aria-live="assertive" hx-swap-oob="true"></div>@endif
+@if(request()->headers->has('HX-Request'))
+    <div id="refusal" class="refusal" role="alert" aria-live="assertive" hx-swap-oob="true"></div>
+    @foreach($view->plan->inclusions as $i => $inclusion)<p id="figures-{{ $i }}" class="quiet" hx-swap-oob="true">{{ $view->objects()->figures($inclusion) }}</p>@endforeach
+@endif

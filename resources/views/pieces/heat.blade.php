@@ -1,6 +1,6 @@
 @if($view->isComputing())
     <div class="computing" role="status" hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}" hx-trigger="load delay:2s" hx-target="#times" hx-swap="innerHTML">
-        <p>Another piece of yours is being computed; this one follows …</p>
+        <p>{{ __('piece.waiting') }}</p>
     </div>
 @else
     @include('pieces.times')

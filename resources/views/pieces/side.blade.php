@@ -1,6 +1,6 @@
 <figure class="face">
-    <figcaption>Side <span class="quiet">seen through the front, before {{ $view->plan->behind->words() }}</span></figcaption>
-    <svg viewBox="0 0 {{ $side->section::WIDTH }} {{ $side->section->height }}" role="img" aria-label="What will be seen through the front">
+    <figcaption>{{ __('piece.drawings.side') }} <span class="quiet">{{ __('piece.drawings.side-seen', ['behind' => App\Words\Words::choice($view->plan->behind)]) }}</span></figcaption>
+    <svg viewBox="0 0 {{ $side->section::WIDTH }} {{ $side->section->height }}" role="img" aria-label="{{ __('piece.drawings.side-label') }}">
         @foreach($side->paths() as $shade => $path)<path class="seen" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
 
         <polygon class="face-edge" points="{{ $side->section->whole() }}"/>

@@ -1,11 +1,11 @@
 @php($rail = $view->rail())
 @if($rail === null)
-    <p class="quiet">There are no times yet; the verdict says why.</p>
+    <p class="quiet">{{ __('piece.rail.none') }}</p>
 @else
     <section aria-labelledby="rail-head">
-        <h2 id="rail-head">Time rail</h2>
-        <div class="rail" tabindex="0" role="region" aria-label="Time rail, scrolls sideways">
-            <svg viewBox="0 0 {{ $rail::WIDTH }} {{ $rail->height() }}" role="img" aria-label="Phases of each pour in clock time; the list below says the same">
+        <h2 id="rail-head">{{ __('piece.rail.head') }}</h2>
+        <div class="rail" tabindex="0" role="region" aria-label="{{ __('piece.rail.scrolls') }}">
+            <svg viewBox="0 0 {{ $rail::WIDTH }} {{ $rail->height() }}" role="img" aria-label="{{ __('piece.rail.label') }}">
                 @foreach($rail->nights() as [$x, $width])<rect class="night" x="{{ $x }}" y="{{ $rail::HEAD }}" width="{{ $width }}" height="{{ $rail->height() - $rail::HEAD }}"/>@endforeach
                 @foreach($rail->bench() as [$x, $width])<rect class="hours" x="{{ $x }}" y="{{ $rail::HEAD - 5 }}" width="{{ $width }}" height="5"/>@endforeach
                 @foreach($rail->days() as $day)<line class="midnight" x1="{{ $day['x'] }}" x2="{{ $day['x'] }}" y1="4" y2="{{ $rail->height() }}"/><text x="{{ $day['x'] + 4 }}" y="15">{{ $day['label'] }}</text>@endforeach
@@ -16,13 +16,13 @@
             </svg>
         </div>
         <p class="key" aria-hidden="true">
-            @foreach(['work' => 'workable', 'liquid' => 'liquid', 'tacky' => 'too soft', 'window' => 'recoat window', 'hard' => 'hardening', 'bench' => 'your hours', 'night' => 'night'] as $kind => $word)
-                <span><svg width="18" height="12"><rect class="phase phase-{{ $kind }}" width="18" height="12"/></svg> {{ $word }}</span>
+            @foreach(['work', 'liquid', 'tacky', 'window', 'hard', 'bench', 'night'] as $kind)
+                <span><svg width="18" height="12"><rect class="phase phase-{{ $kind }}" width="18" height="12"/></svg> {{ __("piece.rail.key.{$kind}") }}</span>
             @endforeach
         </p>
         <ol class="steps">
             @foreach($view->answer->tasks as $task)
-                <li><time>{{ $view->figures->moment($task->start) }}</time> {{ $task->title }}</li>
+                <li><time>{{ $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</li>
             @endforeach
         </ol>
     </section>

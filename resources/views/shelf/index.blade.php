@@ -1,31 +1,31 @@
-<x-page title="Shelf">
+<x-page :title="__('shelf.title')">
     <x-gone restore="vessels.restore"/>
-    <h1>Shelf</h1>
+    <h1>{{ __('shelf.title') }}</h1>
     <x-shelf-nav/>
     <x-errors/>
-    <h2>Vessels</h2>
+    <h2>{{ __('shelf.vessels.head') }}</h2>
     @if($vessels === [])
-        <p class="lead">A vessel that was measured once need not be measured again. Open a piece, and under “Vessel” press <em>Keep it on the shelf</em>.</p>
-        <p><a class="btn btn-primary" href="{{ route('pieces.index', absolute: false) }}">To the pieces</a></p>
+        <p class="lead">{{ __('shelf.vessels.teach') }}</p>
+        <p><a class="btn btn-primary" href="{{ route('pieces.index', absolute: false) }}">{{ __('shelf.vessels.to-pieces') }}</a></p>
     @else
         <ul class="pieces shelf">
             @foreach($vessels as $one)
                 <li>
                     <span class="name"><x-silhouette :drawing="$one->silhouette"/> <span class="title">{{ $one->vessel->name }}</span></span>
-                    <span class="quiet">{{ $one->size }}, holds {{ $one->holds }}; {{ $one->last ?? 'not used yet' }}@if($one->vessel->pieces_count > 1); in {{ $one->vessel->pieces_count }} pieces @endif @if($one->vessel->spare); <strong>spare</strong>@endif</span>
+                    <span class="quiet">{{ __('shelf.vessels.holds', ['size' => $one->size, 'holds' => $one->holds, 'last' => $one->last ?? __('shelf.vessels.unused')]) }}@if($one->vessel->pieces_count > 1); {{ __('shelf.vessels.pieces', ['count' => $one->vessel->pieces_count]) }}@endif @if($one->vessel->spare)<strong>{{ __('shelf.vessels.spare') }}</strong>@endif</span>
                     <span class="doings">
-                        <a class="btn btn-sm btn-outline-primary" href="{{ route('pieces.index', ['vessel' => $one->vessel->id], false) }}#new">New piece in it</a>
+                        <a class="btn btn-sm btn-outline-primary" href="{{ route('pieces.index', ['vessel' => $one->vessel->id], false) }}#new">{{ __('shelf.vessels.new') }}</a>
                         <details>
-                            <summary>Change</summary>
+                            <summary>{{ __('shelf.vessels.change') }}</summary>
                             <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="inline">
                                 @csrf @method('patch')
-                                <label class="visually-hidden" for="name-{{ $one->vessel->id }}">New name</label>
+                                <label class="visually-hidden" for="name-{{ $one->vessel->id }}">{{ __('shelf.vessels.name') }}</label>
                                 <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name" value="{{ $one->vessel->name }}" required maxlength="120">
-                                <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)> spare, for what is left of a mix</label>
-                                <button class="btn btn-sm btn-outline-primary">Keep</button>
+                                <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)> {{ __('shelf.vessels.is-spare') }}</label>
+                                <button class="btn btn-sm btn-outline-primary">{{ __('shelf.vessels.save') }}</button>
                             </form>
                         </details>
-                        <form method="post" action="{{ route('vessels.destroy', $one->vessel, false) }}">@csrf @method('delete')<button class="plain">Take it off</button></form>
+                        <form method="post" action="{{ route('vessels.destroy', $one->vessel, false) }}">@csrf @method('delete')<button class="plain">{{ __('shelf.vessels.remove') }}</button></form>
                     </span>
                 </li>
             @endforeach

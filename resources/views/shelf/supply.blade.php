@@ -4,15 +4,15 @@
     <x-errors/>
     <form method="post" action="{{ route('supplies.update', $view->supply, false) }}" id="supply-form">
         @csrf @method('patch')
-        <h2>Pack, stock and age</h2>
+        <h2>{{ __('shelf.pack') }}</h2>
         <div class="fields">
             @foreach($view->plain() as $key => [$label, $kept])<div class="field"><label for="s-{{ $key }}">{{ $label }}</label><input class="form-control form-control-sm" id="s-{{ $key }}" name="{{ $key }}" value="{{ old($key, $kept) }}" @if($key === 'name') required maxlength="120" @endif @error($key) aria-invalid="true" @enderror></div>@endforeach
         </div>
         @if($view->fields() !== [])
-            <h2>What plans say of it</h2>
+            <h2>{{ __('shelf.says') }}</h2>
             <div class="fields">@foreach($view->fields() as $field)<x-field :view="$view" :field="$field" form="supply-form"/>@endforeach</div>
-            <p class="quiet">From the label or data sheet, which go before anything here.</p>
+            <p class="quiet">{{ __('shelf.label-first') }}</p>
         @endif
-        <p><button class="btn btn-primary">Keep it</button> <a href="{{ route('supplies', $view->supply->kind, false) }}">Back to the shelf</a></p>
+        <p><button class="btn btn-primary">{{ __('shelf.save') }}</button> <a href="{{ route('supplies', $view->supply->kind, false) }}">{{ __('shelf.back') }}</a></p>
     </form>
 </x-page>

@@ -1,37 +1,37 @@
-<x-page title="Studio">
-    <h1>Studio</h1>
+<x-page :title="__('places.studio.title')">
+    <h1>{{ __('places.studio.title') }}</h1>
     <x-errors/>
     <div class="columns">
         <section aria-labelledby="about">
-            <h2 id="about">Name and units</h2>
+            <h2 id="about">{{ __('places.studio.about') }}</h2>
             <form method="post" action="{{ route('studio', absolute: false) }}">
                 @csrf @method('patch')
-                <label for="name">Name</label>
+                <label for="name">{{ __('places.studio.name') }}</label>
                 <input class="form-control" id="name" name="name" value="{{ old('name', $studio->name) }}" required maxlength="120">
                 <fieldset>
-                    <legend>Figures are shown in</legend>
-                    @foreach(['metric' => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)'] as $value => $words)
+                    <legend>{{ __('places.studio.units') }}</legend>
+                    @foreach(['metric', 'us'] as $value)
                         <div class="form-check">
                             <input class="form-check-input" type="radio" id="units-{{ $value }}" name="units" value="{{ $value }}" @checked(old('units', $studio->units->value) === $value)>
-                            <label class="form-check-label" for="units-{{ $value }}">{{ $words }}</label>
+                            <label class="form-check-label" for="units-{{ $value }}">{{ __("places.studio.{$value}") }}</label>
                         </div>
                     @endforeach
                 </fieldset>
-                <p class="quiet">Any unit can be typed anywhere: <em>38 mm</em>, <em>1 1/2 in</em>, <em>68 °F</em>.</p>
-                <button class="btn btn-primary">Keep</button>
+                <p class="quiet">{{ __('places.studio.any', ['examples' => implode(', ', array_map(fn($kind) => $kind->example($studio->units), [App\Interchange\Form\FieldKind::Length, App\Interchange\Form\FieldKind::Temperature, App\Interchange\Form\FieldKind::Volume]))]) }}</p>
+                <button class="btn btn-primary">{{ __('places.studio.save') }}</button>
             </form>
         </section>
         <section aria-labelledby="members">
-            <h2 id="members">Members</h2>
+            <h2 id="members">{{ __('places.studio.members') }}</h2>
             <ul class="lines">
                 @foreach($members as $member)<li>{{ $member->email }}</li>@endforeach
-                @foreach($open as $invitation)<li class="quiet">{{ $invitation->email }}, invited until {{ $invitation->expires_at->format('j M') }}</li>@endforeach
+                @foreach($open as $invitation)<li class="quiet">{{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $invitation->expires_at->format('j M')]) }}</li>@endforeach
             </ul>
             <form method="post" action="{{ route('invitations.store', absolute: false) }}">
                 @csrf
-                <label for="invite">Invite by mail</label>
+                <label for="invite">{{ __('places.studio.invite') }}</label>
                 <input class="form-control" id="invite" name="email" type="email" value="{{ old('email') }}" required>
-                <button class="btn btn-outline-primary">Send an invitation</button>
+                <button class="btn btn-outline-primary">{{ __('places.studio.send') }}</button>
             </form>
         </section>
     </div>

@@ -61,4 +61,4 @@ it('says a batch and a step that would do', function (): void {
 
 it('refuses a scale without steps', function (): void {
     Scale::withStep(0.0);
-})->throws(ImpossibleValue::class, 'scale step');
+})->throws(ImpossibleValue::class, 'scale-step');

@@ -9,10 +9,10 @@ use Pensilis\Batching\Leftover;
 use Pensilis\Batching\Scale;
 use Pensilis\Geometry\Frustum;
 use Pensilis\Geometry\Prism;
-use Pensilis\Geometry\Vessel;
 use Pensilis\Geometry\VesselShape;
-use Pensilis\Material\Sheet;
 use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Vessel\Sheet;
+use Pensilis\Vessel\Vessel;
 use Tests\Plans;
 
 it('lives as long as the sheet says in the cup that it is told for', function (): void {

@@ -44,10 +44,24 @@ it('reads 1 : 1 by volume as equal marks', function (): void {
         ->and($equal->volumeParts())->toBe([1.0, 1.0]);
 });
 
-it('says how often a device must be filled', function (float $ml, int $goes): void {
-    // 100 of 145 parts are A.
-    expect(Batch::of(Plans::resin([], 1000.0), $ml * 1e-6, Scale::withStep(0.1, 200.0), 0.0)->goes())->toBe($goes);
-})->with([[100.0, 1], [290.0, 1], [291.0, 2], [870.0, 3]]);
+it('parts a mix so that A, B and the cup they stand in stay below the limit of the scale', function (float $ml, float $cup, ?int $goes): void {
+    expect(Batch::of(Plans::resin([], 1000.0), $ml * 1e-6, Scale::withStep(0.1, 200.0, $cup), 0.0)->goes())->toBe($goes);
+})->with([
+    // B is weighed on top of A: 200 g are 200 g of both.
+    'as much as it takes' => [200.0, 0.0, 1],
+    'a little more'       => [201.0, 0.0, 2],
+    'with a 30 g cup'     => [171.0, 30.0, 2],
+    'just with it'        => [170.0, 30.0, 1],
+    'three of 170 g'      => [510.0, 30.0, 3],
+    'a cup too heavy'     => [10.0, 200.0, null],
+]);
+
+it('fills a marked cup for A and for B by itself', function (): void {
+    // 100 of 145 parts are A, by weight: 145 g are 88.5 ml of A and 45.9 ml of B.
+    expect(MarkedCup::withMarks(1.0, 100.0)->goes(88.5, 45.9))->toBe(1)
+        ->and(MarkedCup::withMarks(1.0, 80.0)->goes(88.5, 45.9))->toBe(2)
+        ->and(Spoon::holding(15.0)->goes(900.0, 400.0))->toBe(1);
+});
 
 it('holds back a share, and what a small batch has too much', function (): void {
     $held = Batch::of(Plans::resin(), 1e-4, Scale::withStep(0.1), 4.0, 0.1);

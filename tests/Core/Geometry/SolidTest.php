@@ -59,7 +59,7 @@ it('has the surface of the tables', function (): void {
 
 it('refuses a size of nothing', function (): void {
     Upright::block(0.01, 0.0, 0.01);
-})->throws(ImpossibleValue::class, 'must be above 0');
+})->throws(ImpossibleValue::class, 'value.not-positive');
 
 it('finds its farthest point', function (object $solid): void {
     // Against a cloud of points on its own surface, in many directions.

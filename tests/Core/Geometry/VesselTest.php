@@ -7,11 +7,11 @@ use Pensilis\Geometry\Bowl;
 use Pensilis\Geometry\Frustum;
 use Pensilis\Geometry\Prism;
 use Pensilis\Geometry\Section;
-use Pensilis\Geometry\Vessel;
-use Pensilis\Material\Sheet;
 use Pensilis\Numerics\Quadrature;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Vessel\Sheet;
+use Pensilis\Vessel\Vessel;
 
 dataset('vessels', [
     'box'                => [Prism::box(0.12, 0.07, 0.036)],

@@ -30,4 +30,4 @@ it('is far cheaper than bisection on a smooth function', function (): void {
 
 it('refuses an interval without a change of sign', function (): void {
     Brent::root(fn(float $x): float => $x * $x + 1.0, -1.0, 1.0);
-})->throws(NotBracketed::class, 'No sign change');
+})->throws(NotBracketed::class, 'not-bracketed');

@@ -54,19 +54,19 @@ it('takes a bare number in the habit of the studio', function (): void {
 it('refuses what cannot be read, and says what to do', function (callable $parse, string $says): void {
     expect($parse)->toThrow(UnreadableQuantity::class, $says);
 })->with([
-    'nothing'              => [fn() => Length::parse('  ', UnitSystem::Metric), 'write for example'],
-    'a word'               => [fn() => Length::parse('thick', UnitSystem::Metric), 'does not read as a number'],
-    'another kind of unit' => [fn() => Length::parse('3 g', UnitSystem::Metric), 'not a unit of length'],
-    'litres on a scale'    => [fn() => Mass::parse('20 ml', UnitSystem::Metric), 'not a unit of mass'],
-    'thousand or decimal'  => [fn() => Length::parse('1,500 mm', UnitSystem::Metric), 'without the comma'],
-    'divided by nothing'   => [fn() => Length::parse('1/0 in', UnitSystem::Metric), 'divides by nothing'],
-    'sign inside'          => [fn() => Length::parse('1 ft -2 in', UnitSystem::Metric), 'sign inside'],
-    'beyond all casting'   => [fn() => Length::parse('1e9', UnitSystem::Metric), 'not a unit'],
-    'too many digits'      => [fn() => Length::parse('99999999 m', UnitSystem::Metric), 'larger than anything'],
-    'two temperatures'     => [fn() => Temperature::parse('20 °C 3', UnitSystem::Metric), 'does not read'],
-    'Rankine'              => [fn() => Temperature::parse('500 R', UnitSystem::Metric), 'not a unit of temperature'],
-    'very long'            => [fn() => Length::parse(str_repeat('1 mm ', 40), UnitSystem::Metric), 'does not read'],
-    'markup'               => [fn() => Length::parse('<b>1</b>', UnitSystem::Metric), 'does not read'],
+    'nothing'              => [fn() => Length::parse('  ', UnitSystem::Metric), 'quantity.empty {"example":"12 mm"}'],
+    'a word'               => [fn() => Length::parse('thick', UnitSystem::Metric), 'quantity.no-number'],
+    'another kind of unit' => [fn() => Length::parse('3 g', UnitSystem::Metric), 'quantity.unknown-unit-of-length'],
+    'litres on a scale'    => [fn() => Mass::parse('20 ml', UnitSystem::Metric), 'quantity.unknown-unit-of-mass'],
+    'thousand or decimal'  => [fn() => Length::parse('1,500 mm', UnitSystem::Metric), 'quantity.ambiguous-comma'],
+    'divided by nothing'   => [fn() => Length::parse('1/0 in', UnitSystem::Metric), 'quantity.zero-denominator'],
+    'sign inside'          => [fn() => Length::parse('1 ft -2 in', UnitSystem::Metric), 'quantity.sign-inside'],
+    'beyond all casting'   => [fn() => Length::parse('1e9', UnitSystem::Metric), 'quantity.unknown-unit-of-length'],
+    'too many digits'      => [fn() => Length::parse('99999999 m', UnitSystem::Metric), 'quantity.too-large'],
+    'two temperatures'     => [fn() => Temperature::parse('20 °C 3', UnitSystem::Metric), 'quantity.no-number'],
+    'Rankine'              => [fn() => Temperature::parse('500 R', UnitSystem::Metric), 'quantity.unknown-unit-of-temperature'],
+    'very long'            => [fn() => Length::parse(str_repeat('1 mm ', 40), UnitSystem::Metric), 'quantity.no-number'],
+    'markup'               => [fn() => Length::parse('<b>1</b>', UnitSystem::Metric), 'quantity.no-number'],
 ]);
 
 it('prints in the habit of the studio', function (string $printed, string $expected): void {

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 use Pensilis\Geometry\Bowl;
 use Pensilis\Geometry\Prism;
-use Pensilis\Geometry\Vessel;
 use Pensilis\Geometry\VesselShape;
-use Pensilis\Material\Sheet;
-use Pensilis\Material\Stuff;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
@@ -22,6 +19,9 @@ use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\Stack;
+use Pensilis\Vessel\Sheet;
+use Pensilis\Vessel\Stuff;
+use Pensilis\Vessel\Vessel;
 use Tests\Plans;
 
 function deepResin(float $rate = 2.06e-5): CalibratedResin

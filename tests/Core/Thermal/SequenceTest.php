@@ -3,9 +3,6 @@
 declare(strict_types=1);
 
 use Pensilis\Geometry\Prism;
-use Pensilis\Geometry\Vessel;
-use Pensilis\Material\Sheet;
-use Pensilis\Material\Stuff;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
@@ -20,6 +17,9 @@ use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\SeriesAmbient;
 use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\Stack;
+use Pensilis\Vessel\Sheet;
+use Pensilis\Vessel\Stuff;
+use Pensilis\Vessel\Vessel;
 use Tests\Plans;
 
 /** A deep resin whose cure gives no heat, so that everything stays at the room's temperature. */

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\View\Figures;
-use App\View\Gaze;
-use App\View\PieceView;
-use App\View\PlanDrawing;
-use App\View\SectionDrawing;
-use App\View\Silhouette;
-use App\View\TemplateDrawing;
+use App\View\Drawing\Gaze;
+use App\View\Drawing\PlanDrawing;
+use App\View\Drawing\SectionDrawing;
+use App\View\Drawing\Silhouette;
+use App\View\Drawing\TemplateDrawing;
+use App\View\Page\PieceView;
+use App\Words\Figures;
 use Illuminate\Http\Request;
-use Pensilis\Plan\Draft;
+use Pensilis\Layout\Draft;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\StudioClock;
 use Tests\Plans;
@@ -21,6 +21,11 @@ function section(array $changes = [], UnitSystem $system = UnitSystem::Metric): 
     $plan = Plans::read($changes);
 
     return new SectionDrawing($plan, Draft::of($plan)->layout, new Figures($system, StudioClock::unset()), Gaze::straight());
+}
+
+function metric(): Figures
+{
+    return new Figures(UnitSystem::Metric, StudioClock::unset());
 }
 
 /** @return list<array{float, float}> */
@@ -82,7 +87,7 @@ it('puts an object on its layer and a cone on its base', function (): void {
     expect($cone->y + $cone->halfY)->toEqualWithDelta($drawing->y(0.014), 0.02)
         ->and($cone->halfX / $drawing->scale)->toEqualWithDelta(14.0, 0.02)
         ->and($cone->sits)->toBeTrue()
-        ->and($cone->says())->toBe('cone: bottom at 14 mm, 0 mm right and 0 mm behind the middle');
+        ->and($cone->says())->toBe('cone: bottom at 14 mm, 0 mm right of and 0 mm behind the middle');
     [$pointed] = section(['/inclusions/0/shape' => 'cone'])->objects();
     [$left, $tip, , $right] = corners($pointed->points);
     expect($tip[1])->toBeLessThan($left[1])
@@ -102,7 +107,7 @@ it('rules depths in the habit of the studio', function (UnitSystem $system, stri
 
 it('draws the plan to scale, behind being up', function (): void {
     $plan = Plans::read(['/inclusions/0/at_mm' => [10, 20]]);
-    $drawing = new PlanDrawing($plan, Gaze::straight());
+    $drawing = new PlanDrawing($plan, metric(), Gaze::straight());
     [$cone] = $drawing->objects();
     expect($cone->x / $drawing->scale)->toEqualWithDelta(10.0, 0.02)
         ->and($cone->y / $drawing->scale)->toEqualWithDelta(-20.0, 0.02)
@@ -114,7 +119,7 @@ it('draws the plan to scale, behind being up', function (): void {
 it('pushes the wall of an outline outward', function (): void {
     $plan = Plans::read(['/vessel' => ['shape' => 'regular-prism', 'sides' => 6, 'side_mm' => 60, 'height_mm' => 40,
         'wall'                                 => ['material' => 'silicone', 'thickness_mm' => 5]], '/inclusions' => []]);
-    $drawing = new PlanDrawing($plan, Gaze::straight());
+    $drawing = new PlanDrawing($plan, metric(), Gaze::straight());
     $inner = corners($drawing->points($drawing->rim, 0.0));
     $outer = corners($drawing->points($drawing->rim, $drawing->wall()));
     foreach ($inner as $i => [$x, $y]) {
@@ -125,8 +130,8 @@ it('pushes the wall of an outline outward', function (): void {
 it('draws the template in millimetres, and mirrors left and right only', function (): void {
     $plan = Plans::read(['/inclusions/0/at_mm' => [10, 20]]);
     $layout = Draft::of($plan)->layout;
-    [$plain] = (new TemplateDrawing($plan, $layout, false))->objects();
-    [$mirrored] = (new TemplateDrawing($plan, $layout, true))->objects();
+    [$plain] = (new TemplateDrawing($plan, $layout, metric(), false))->objects();
+    [$mirrored] = (new TemplateDrawing($plan, $layout, metric(), true))->objects();
     expect([$plain['x'], $plain['y']])->toBe([10.0, -20.0])
         ->and([$mirrored['x'], $mirrored['y']])->toBe([-10.0, -20.0])
         ->and($plain['says'])->toBe('cone, 14 mm');
@@ -151,7 +156,7 @@ it('draws a small shape of every vessel', function (string $shape, array $sizes)
 it('says places and moments as people do', function (): void {
     $metric = new Figures(UnitSystem::Metric, StudioClock::startingAt('2026-03-02T08:00'));
     $us = new Figures(UnitSystem::Us, StudioClock::unset());
-    expect($metric->place(0.012, -0.004))->toBe('12 mm right of and 4 mm before the middle')
+    expect($metric->place(0.012, -0.004))->toBe('12 mm right of and 4 mm in front of the middle')
         ->and($metric->place(-0.012, 0.0))->toBe('12 mm left of the middle')
         ->and($metric->place(0.0, 0.0))->toBe('in the middle')
         ->and($metric->moment(10.25))->toBe('Mon 2 Mar, 18:15')
@@ -165,13 +170,13 @@ it('says places and moments as people do', function (): void {
 
 it('asks five questions and answers each in a word', function (array $changes, array $states): void {
     $piece = $this->pieceOf($this->member(), Plans::changed($changes, Plans::cone()));
-    $answer = app(App\Interchange\Answers::class)->find($piece, $piece->studio->members()->sole());
+    $answer = app(App\Interchange\Answers\Answers::class)->find($piece, $piece->studio->members()->sole());
     $verdict = (new PieceView($piece, UnitSystem::Metric, $answer))->verdict();
     expect(array_map(fn($question): string => $question->state(), $verdict))->toBe($states);
     $before = (new PieceView($piece, UnitSystem::Metric, null))->verdict();
     // Heat and hours are open until they are computed, never good.
-    expect($before[1]->word())->toBe('computing')
-        ->and($before[2]->word())->toBe('computing');
+    expect($before[1]->answer())->toBe('computing')
+        ->and($before[2]->answer())->toBe('computing');
 })->with([
     'all well'     => [[], ['good', 'good', 'good', 'good', 'good']],
     'stands out'   => [['/inclusions/0/target_bottom_mm' => 40], ['bad', 'open', 'open', 'open', 'open']],
@@ -185,7 +190,7 @@ it('looks from any side: a box shows its length, its width, and both at half a r
     $plan = Plans::read(['/vessel' => ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]],
         '/inclusions/0/shape'      => 'box', '/inclusions/0/size_mm' => [40, 20, 20], '/inclusions/0/at_mm' => [15, 10]]);
     $gaze = Gaze::of(Request::create('/', 'GET', ['from' => (string) $degrees]));
-    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, new Figures(UnitSystem::Metric, StudioClock::unset()), $gaze);
+    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, metric(), $gaze);
     [$box] = $drawing->objects();
     expect(2.0 * $box->halfX / $drawing->scale)->toEqualWithDelta($shown, 0.05)
         // The place is turned with it: x cos θ + y sin θ.
@@ -195,19 +200,19 @@ it('looks from any side: a box shows its length, its width, and both at half a r
 it('turns a piece over: order and left and right are swapped', function (): void {
     $plan = Plans::read(['/inclusions/0/at_mm' => [15, 10], '/inclusions/0/group' => 'finds']);
     $turned = Gaze::of(Request::create('/', 'GET', ['turned' => '1', 'from' => 'east']));
-    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, new Figures(UnitSystem::Metric, StudioClock::unset()), $turned);
-    [$cone, $above] = [$drawing->objects()[0], (new PlanDrawing($plan, $turned))->objects()[0]];
+    $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, metric(), $turned);
+    [$cone, $above] = [$drawing->objects()[0], (new PlanDrawing($plan, metric(), $turned))->objects()[0]];
     expect($turned->query())->toBe(['turned' => 1])
         ->and($drawing->y(0.0))->toBeLessThan($drawing->y(0.06))
         ->and($cone->x)->toBeLessThan($drawing->x(0.0))
-        ->and($above->x)->toEqualWithDelta(-(new PlanDrawing($plan, Gaze::straight()))->objects()[0]->x, 1e-9)
+        ->and($above->x)->toEqualWithDelta(-(new PlanDrawing($plan, metric(), Gaze::straight()))->objects()[0]->x, 1e-9)
         ->and($cone->group)->toBe('finds')
         ->and($drawing->marks())->toStartWith('0,');
 });
 
 it('draws every copy, of which one is named', function (): void {
     $plan = Plans::read(['/inclusions/0/copies' => 4, '/inclusions/0/size_mm' => [10, 10, 10]]);
-    $drawing = new PlanDrawing($plan, Gaze::straight());
+    $drawing = new PlanDrawing($plan, metric(), Gaze::straight());
     expect(array_map(fn($object): string => $object->id, $drawing->objects()))->toBe(['4 × cone', '', '', '']);
 });
 
@@ -216,7 +221,7 @@ it('marks what collides in both drawings, by shape and word', function (): void 
         'material' => ['skeleton_g_cm3' => 2.6]];
     $view = new PieceView($this->pieceOf($this->member(), Plans::changed(['/inclusions/1' => $stone, '/inclusions/2' => ['id' => 'bead', 'at_mm' => [-35, 0]] + $stone], Plans::cone())), UnitSystem::Metric, null);
     $odd = fn(array $objects): array => array_map(fn($object): bool => $object->atOdds, $objects);
-    expect($odd($view->section()->objects()))->toBe([true, true, false])
-        ->and($odd($view->planDrawing()->objects()))->toBe([true, true, false])
-        ->and($view->section()->objects()[0]->says())->toStartWith('At odds');
+    expect($odd($view->drawings()->section->objects()))->toBe([true, true, false])
+        ->and($odd($view->drawings()->plan->objects()))->toBe([true, true, false])
+        ->and($view->drawings()->section->objects()[0]->says())->toStartWith('At odds');
 });

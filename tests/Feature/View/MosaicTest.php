@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
-use App\View\CoatView;
-use App\View\FaceDrawing;
-use App\View\Gaze;
-use App\View\Mosaic;
-use App\View\PieceView;
-use App\View\PlanDrawing;
-use Pensilis\Plan\Layout;
+use App\View\Drawing\FaceDrawing;
+use App\View\Drawing\Gaze;
+use App\View\Drawing\Mosaic;
+use App\View\Drawing\PlanDrawing;
+use App\View\Page\PieceView;
+use App\Words\Figures;
+use Pensilis\Layout\Layout;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Scheduling\StudioClock;
 use Tests\Plans;
 
 /** The area of closed polygons of SVG path data (shoelace), whatever their commands M, H, L and V. */
@@ -61,7 +62,7 @@ it('is mirrored left and right alone', function (): void {
 it('draws the face in the colours that are computed', function (): void {
     $plan = Plans::read([], Plans::coloured());
     $layout = Layout::given($plan);
-    $frame = new PlanDrawing($plan, Gaze::straight());
+    $frame = new PlanDrawing($plan, new Figures(UnitSystem::Metric, StudioClock::unset()), Gaze::straight());
     $face = new FaceDrawing($plan, $layout, $frame, false);
     $paths = $face->paths();
     // Two outer bands alike, the middle one, and the cone through it.
@@ -79,7 +80,7 @@ it('draws the face in the colours that are computed', function (): void {
 
 it('swaps left and right seen from the floor', function (): void {
     $plan = Plans::read(['/pours/2/zones' => [['shape' => 'half', 'angle_deg' => 0, 'mix' => [['colour' => 'white', 'pct' => 5]]]], '/inclusions' => []], Plans::coloured());
-    $frame = new PlanDrawing($plan, Gaze::straight());
+    $frame = new PlanDrawing($plan, new Figures(UnitSystem::Metric, StudioClock::unset()), Gaze::straight());
     $left = fn(bool $floor): float => min(array_map(
         fn(array $one): float => (float) $one[1],
         preg_match_all('/M([\d.\-]+)/', (new FaceDrawing($plan, Layout::given($plan), $frame, $floor))->paths()[Layout::given($plan)->pours[2]->coat->recipe(0)->film(0.034)->over($plan->behind->shade())->toHex()] ?? '', $found, PREG_SET_ORDER) > 0 ? $found : [[0, INF]],
@@ -93,7 +94,7 @@ it('says from where each region is poured', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::changed(['/pours/2/zones/3' => ['name' => 'spot', 'shape' => 'ring', 'at_mm' => [0, 35], 'outer_mm' => 6]], Plans::coloured()));
     $view = new PieceView($piece, UnitSystem::Metric, null);
-    $cups = (new CoatView($view, $view->layout()->pours[2], 2))->cupLines();
+    $cups = $view->coat(2)->cupLines();
     expect(array_map(fn($cup): string => "{$cup->name}: {$cup->from}", $cups))->toBe(['left: first, into its middle', 'middle: from the right', 'right: from the right', 'spot: from behind'])
         ->and($cups[3]->doses)->toBe([])
         ->and($cups[0]->swatch)->toMatch('/^#[0-9a-f]{6}$/');

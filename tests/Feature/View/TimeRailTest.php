@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\View\Figures;
-use App\View\TimeRail;
-use Pensilis\Plan\PlanAnswer;
-use Pensilis\Plan\Planner;
+use App\View\Drawing\TimeRail;
+use App\Words\Figures;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Answer\Planner;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;

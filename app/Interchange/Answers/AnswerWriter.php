@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Answers;
+
+use App\Words\Words;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Batching\Batch;
+use Pensilis\Batching\CupLife;
+use Pensilis\Batching\CupSplit;
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\BatchJudge;
+use Pensilis\Judgement\Judges;
+use Pensilis\Layout\Appearance;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Layout\Portion;
+use Pensilis\Layout\SideAppearance;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\Viewed;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\Task;
+use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\CalibrationStore;
+
+/** Writes answers with the keys and units that the command line promises (docs/decisions.md). */
+final class AnswerWriter
+{
+    /** @return array<string, mixed> what will happen with given pours */
+    public static function simulation(PlanAnswer $answer): array
+    {
+        return $answer->simulation === null ? [] : [...self::followed($answer->simulation), 'warnings' => self::findings($answer->findings)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function followed(Simulation $simulation): array
+    {
+        $pours = [];
+        foreach ($simulation->layout->pours as $k => $pour) {
+            $heat = $simulation->pours[$k];
+            $pours[] = [
+                'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
+                'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
+                ...self::amounts($pour->batch, $simulation->plan->setup->pieces),
+                'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
+                'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
+                'working_until_h' => $heat->workingUntil,
+                'recoat_opens_h'  => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
+                'demold_h'        => $heat->demold, 'full_cure_h' => $heat->fullCure,
+            ];
+        }
+
+        return [
+            'pours'                => $pours,
+            'inclusions'           => self::inclusions($simulation),
+            'energy_balance_error' => $simulation->energyError,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function plan(PlanAnswer $answer): array
+    {
+        $followed = $answer->simulation === null ? ['pours' => [], 'inclusions' => [], 'energy_balance_error' => null] : self::followed($answer->simulation);
+        $clock = $answer->plan->studio->clock;
+
+        return [
+            'feasible' => $answer->isFeasible(),
+            'reasons'  => self::findings($answer->reasons),
+            ...$followed,
+            'warnings'        => self::findings($answer->findings),
+            'cost'            => $answer->cost(),
+            'deepest_pour_mm' => $answer->deepest === null ? null : 1e3 * $answer->deepest,
+            'joints'          => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
+            'tasks'           => array_map(fn(Task $task): array => [
+                'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
+                'start_h' => $task->start, 'end_h' => $task->end,
+                'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
+            ], $answer->tasks),
+        ];
+    }
+
+    /** @return array<string, mixed> with what each cup takes, where one would outlive its pot life */
+    public static function batch(Plan $plan, Layout $layout, CalibrationStore $store): array
+    {
+        $pours = [];
+        foreach ($layout->pours as $k => $pour) {
+            [$aMl, $bMl] = $pour->batch->measures();
+            $pours[] = [
+                'resin'        => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($pour->batch, $plan->setup->pieces),
+                'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
+                'splits'       => self::splits($pour, $plan, $store),
+                ...($pour->coat->isColoured() ? ['portions' => self::portions($pour)] : []),
+                'held_back_g'     => $pour->batch->held,
+                'top_up_g'        => $pour->batch->topUp,
+                'goes'            => $pour->batch->goes(),
+                'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
+                'warnings'        => self::findings((new BatchJudge($pour->batch, $k))->findings()),
+            ];
+        }
+
+        return ['pours' => $pours, 'warnings' => self::findings(Judges::ofLayout($plan, $layout))];
+    }
+
+    /** @return list<array<string, mixed>> a cup for each region of one vessel */
+    private static function portions(LaidPour $pour): array
+    {
+        return array_map(fn(Portion $one): array => [
+            'name'    => Words::metric()->inside($one->name), 'area_pct' => 100.0 * $one->area, 'share_pct' => 100.0 * $one->share, 'volume_ml' => 1e6 * $one->volume,
+            'mix_g'   => 1e3 * $pour->resin->density * $one->plain($pour->resin->density),
+            'colours' => array_map(fn(array $part): array => ['colour' => $part[0]->id, $part[0]->kind->key() => $part[1]], $one->recipe->parts),
+        ], $pour->portions->all);
+    }
+
+    /** @return list<array{a_g: float, b_g: float}> */
+    private static function splits(LaidPour $pour, Plan $plan, CalibrationStore $store): array
+    {
+        $cups = CupSplit::of(
+            $pour->batch,
+            new CupLife($store->calibrated($pour->resin)),
+            60.0 * Session::standingMinutes($pour->resin->sheet->working),
+            $plan->ambient->at(0.0),
+        )->cups;
+
+        return array_fill(0, $cups, ['a_g' => $pour->batch->a() / $cups, 'b_g' => $pour->batch->b() / $cups]);
+    }
+
+    /** @return array<string, float> what goes into one vessel; readings are of the mix that serves all */
+    private static function amounts(Batch $batch, int $pieces): array
+    {
+        [$weighA, $weighB] = $batch->readGrams();
+
+        return [
+            'volume_ml' => $batch->volume / $pieces, 'mass_g' => $batch->mass / $pieces, 'a_g' => $batch->a() / $pieces, 'b_g' => $batch->b() / $pieces,
+            'loss_g'    => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function inclusions(Simulation $simulation): array
+    {
+        [$plan, $layout] = [$simulation->plan, $simulation->layout];
+        $face = Appearance::chosen($plan, $layout);
+        $side = $plan->setup->viewed === Viewed::Sides ? SideAppearance::of($plan, $layout) : null;
+        $said = [];
+        foreach ($simulation->plan->inclusions as $inclusion) {
+            $said[] = [
+                'id'                  => $inclusion->id,
+                'bottom_mm'           => 1e3 * $simulation->layout->bottomOf($inclusion),
+                'places_mm'           => array_map(fn(array $place): array => [1e3 * $place[0], 1e3 * $place[1]], $inclusion->places),
+                'bulk_density_g_cm3'  => $inclusion->bulkDensity() / 1e3,
+                'releasable_air_ml'   => 1e6 * $inclusion->releasableAir(),
+                'must_seal'           => $inclusion->mustSeal(),
+                'verdict'             => $inclusion->verdict()->value,
+                'max_celsius_reached' => $simulation->greatestAt($inclusion),
+                'apparent_depth_mm'   => 1e3 * $face->apparentDepth($inclusion), 'shows_pct' => 100.0 * ($side ?? $face)->showsOf($inclusion),
+                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
+            ];
+        }
+
+        return $said;
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function findings(array $findings): array
+    {
+        $words = Words::metric();
+
+        return array_map(fn(Finding $one): array => [
+            'code' => $one->code->word(), 'message' => $words->finding($one), 'pointer' => $one->pointer, 'quantities' => (object) $one->figures(),
+        ], $findings);
+    }
+}

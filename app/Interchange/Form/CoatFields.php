@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Form;
+
+use App\Interchange\PlanFile\Document;
+use App\Words\Words;
+use Pensilis\Colour\ColourKind;
+use Pensilis\Plan\Application;
+
+/** The values of a plan file that say how its pours are coloured: colours, mixes, regions, steps on set surfaces. */
+final readonly class CoatFields
+{
+    /** What each shape of a region is told by, with what it begins with. */
+    public const SIZES = [
+        'band'    => ['angle_deg' => 0, 'from_mm' => -10, 'to_mm' => 10],
+        'half'    => ['angle_deg' => 0, 'from_mm' => 0],
+        'ring'    => ['at_mm' => [0, 0], 'inner_mm' => 0, 'outer_mm' => 15],
+        'outline' => ['at_mm' => [0, 0], 'path' => 'M0 0H20V20H0Z'],
+        'line'    => ['points_mm' => [[-20, 0], [20, 0]], 'width_mm' => 4],
+    ];
+
+    /** @param array<string, mixed> $document */
+    public function __construct(private array $document) {}
+
+    /** @return list<Field> */
+    public function all(): array
+    {
+        return array_merge(...array_map($this->colour(...), $this->keys('/colours')), ...array_map($this->coat(...), $this->keys('/pours')));
+    }
+
+    /** @return list<Field> */
+    public function colour(int $i): array
+    {
+        $at = "/colours/{$i}";
+        $ink = Document::value($this->document, "{$at}/kind") === ColourKind::Ink->value;
+
+        return [
+            Field::of("{$at}/name", FieldKind::Text),
+            Field::choice("{$at}/kind", Words::choices(ColourKind::cases())),
+            Field::of("{$at}/shade", FieldKind::Shade, $ink ? 'ink' : ''),
+            ...($ink ? [
+                Field::optional("{$at}/through_mm", FieldKind::Length),
+                Field::optional("{$at}/drop_ml", FieldKind::Volume),
+            ] : [Field::optional("{$at}/hides_mm", FieldKind::Length)]),
+            Field::optional("{$at}/density_g_ml", FieldKind::Number),
+            Field::optional("{$at}/price_per_g", FieldKind::Number),
+        ];
+    }
+
+    /** @return list<Field> all that one pour says */
+    public function coat(int $k): array
+    {
+        return [
+            ...$this->ground($k),
+            ...array_merge(...array_map(fn(int $z): array => $this->zone($k, $z), $this->zones($k)), ...[$this->moreZones($k)]),
+            ...$this->applied($k),
+        ];
+    }
+
+    /** @return list<int> */
+    public function zones(int $k): array
+    {
+        return $this->keys("/pours/{$k}/zones");
+    }
+
+    /** @return list<Field> the mix of the ground, and how regions are kept apart */
+    public function ground(int $k): array
+    {
+        return [
+            ...$this->mix("/pours/{$k}", $this->zones($k) === [] ? 'first' : 'ground'),
+            ...($this->zones($k) === [] ? [] : [Field::usually("/pours/{$k}/pattern", Field::choicesOf('pattern'))]),
+        ];
+    }
+
+    /** @return list<Field> */
+    public function zone(int $k, int $z): array
+    {
+        $at = "/pours/{$k}/zones/{$z}";
+        $shape = Document::value($this->document, "{$at}/shape");
+        $fields = [
+            Field::orNone("{$at}/shape", Field::choicesOf('region'), 'remove'),
+            Field::optional("{$at}/name", FieldKind::Text),
+        ];
+        foreach (array_keys(self::SIZES[is_string($shape) ? $shape : ''] ?? []) as $key) {
+            array_push($fields, ...match ($key) {
+                'at_mm'     => [Field::optional("{$at}/at_mm/0", FieldKind::Length), Field::optional("{$at}/at_mm/1", FieldKind::Length)],
+                'angle_deg' => [Field::optional("{$at}/{$key}", FieldKind::Number)],
+                'path'      => [Field::of("{$at}/{$key}", FieldKind::Text)],
+                'points_mm' => [Field::of("{$at}/{$key}", FieldKind::Profile)],
+                'from_mm', 'inner_mm' => [Field::optional("{$at}/{$key}", FieldKind::Length)],
+                default => [Field::of("{$at}/{$key}", FieldKind::Length)],
+            });
+        }
+
+        return [...$fields, Field::optional("{$at}/share_pct", FieldKind::Number), ...$this->mix($at, 'first')];
+    }
+
+    /** @return list<Field> room for one region more */
+    public function moreZones(int $k): array
+    {
+        $next = count($this->zones($k));
+
+        return [Field::orNone("/pours/{$k}/zones/{$next}/shape", Field::choicesOf('region'), 'none', 'more')];
+    }
+
+    /** @return list<Field> */
+    public function applied(int $k): array
+    {
+        $fields = [];
+        foreach ([...$this->keys("/pours/{$k}/applied"), count($this->keys("/pours/{$k}/applied"))] as $n) {
+            $at = "/pours/{$k}/applied/{$n}";
+            $fields[] = Field::orNone("{$at}/kind", Words::choices(Application::cases()), 'nothing');
+            if (Document::value($this->document, "{$at}/kind") !== null) {
+                array_push(
+                    $fields,
+                    Field::optional("{$at}/says", FieldKind::Text),
+                    Field::optional("{$at}/at_mm/0", FieldKind::Length),
+                    Field::optional("{$at}/at_mm/1", FieldKind::Length),
+                    Field::optional("{$at}/size_mm/0", FieldKind::Length),
+                    Field::optional("{$at}/size_mm/1", FieldKind::Length),
+                );
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<Field> the colours of one mix, and room for one more where the plan has any */
+    private function mix(string $at, string $first): array
+    {
+        $colours = [];
+        foreach ($this->keys('/colours') as $i) {
+            $id = Document::value($this->document, "/colours/{$i}/id");
+            $name = Document::value($this->document, "/colours/{$i}/name");
+            $colours[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
+        }
+        $fields = [];
+        $parts = $this->keys("{$at}/mix");
+        foreach ($colours === [] ? [] : [...$parts, count($parts)] as $n) {
+            $fields[] = Field::orNone("{$at}/mix/{$n}/colour", $colours, $n === 0 ? 'clear' : 'no-more', $n === 0 ? $first : '');
+            if ($n < count($parts)) {
+                $ink = Document::value($this->document, "{$at}/mix/{$n}/drops_per_10_ml") !== null;
+                $fields[] = $ink ? Field::of("{$at}/mix/{$n}/drops_per_10_ml", FieldKind::Number) : Field::of("{$at}/mix/{$n}/pct", FieldKind::Number);
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<int> */
+    private function keys(string $pointer): array
+    {
+        $list = Document::value($this->document, $pointer);
+
+        return is_array($list) ? array_map(intval(...), array_keys($list)) : [];
+    }
+}

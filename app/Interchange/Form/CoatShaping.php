@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Form;
+
+use App\Interchange\PlanFile\Document;
+use Pensilis\Colour\ColourKind;
+
+/** Gives mixes, regions and steps what their kinds need, and takes out those whose kind was taken back. */
+final class CoatShaping
+{
+    /** What an applied thing begins with, mm. */
+    private const SIZE = [40, 10];
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function tidy(array $document): array
+    {
+        $kinds = [];
+        foreach (self::list($document, '/colours') as $i => $colour) {
+            $kind = ColourKind::tryFrom(self::text($colour['kind'] ?? null)) ?? ColourKind::Pigment;
+            $kinds[self::text($colour['id'] ?? null)] = $kind;
+            foreach ($kind === ColourKind::Ink ? ['hides_mm'] : ['through_mm', 'drop_ml'] as $foreign) {
+                $document = Document::without($document, "/colours/{$i}/{$foreign}");
+            }
+        }
+        foreach (self::list($document, '/pours') as $k => $pour) {
+            $pour = self::mixed($pour, $kinds);
+            $zones = array_filter(self::list($pour, '/zones'), fn(array $zone): bool => isset($zone['shape']));
+            $pour['zones'] = array_map(fn(array $zone): array => self::mixed(self::sized($zone), $kinds), array_values($zones));
+            $pour['applied'] = array_map(
+                fn(array $one): array => $one + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]],
+                array_values(array_filter(self::list($pour, '/applied'), fn(array $one): bool => isset($one['kind']))),
+            );
+            if ($pour['zones'] === []) {
+                unset($pour['pattern']);
+            }
+            $document = Document::with($document, "/pours/{$k}", array_filter($pour, fn(mixed $value): bool => $value !== []));
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param array<string, mixed>      $part  of a document that has a mix
+     * @param array<string, ColourKind> $kinds
+     *
+     * @return array<string, mixed>
+     */
+    private static function mixed(array $part, array $kinds): array
+    {
+        $mix = [];
+        foreach (self::list($part, '/mix') as $one) {
+            $kind = $kinds[self::text($one['colour'] ?? null)] ?? null;
+            if ($kind !== null) {
+                $dose = $one[$kind->key()] ?? array_values($kind->ladder())[1];
+                $mix[] = ['colour' => $one['colour'], $kind->key() => $dose];
+            }
+        }
+        $part['mix'] = $mix;
+
+        return $mix === [] ? array_diff_key($part, ['mix' => null]) : $part;
+    }
+
+    /**
+     * @param array<string, mixed> $zone
+     *
+     * @return array<string, mixed>
+     */
+    private static function sized(array $zone): array
+    {
+        $sizes = CoatFields::SIZES[self::text($zone['shape'] ?? null)] ?? [];
+        $foreign = array_diff_key(array_merge(...array_values(CoatFields::SIZES)), $sizes);
+        $zone = array_diff_key($zone, $foreign) + $sizes;
+        foreach ($sizes as $key => $usual) {
+            // One of two places that was emptied is nought again.
+            $zone[$key] = $key === 'at_mm' && is_array($zone[$key]) ? [$zone[$key][0] ?? 0, $zone[$key][1] ?? 0] : $zone[$key];
+        }
+
+        return $zone;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<int, array<string, mixed>>
+     */
+    private static function list(array $document, string $pointer): array
+    {
+        $list = Document::value($document, $pointer);
+
+        /** @var array<int, array<string, mixed>> */
+        return is_array($list) ? array_filter($list, is_array(...)) : [];
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Form;
+
+use App\Interchange\PlanFile\Document;
+use Pensilis\Quantity\UnitSystem;
+
+/** One value of a plan file that can be edited: its place, its name for people (lang/en/fields.php), how it is written. */
+final readonly class Field
+{
+    public string $label;
+
+    /**
+     * @param array<string, string> $choices value → words, for a choice
+     * @param string                $empty   words of none of them
+     * @param string                $variant of its label
+     */
+    private function __construct(
+        public string $pointer,
+        public FieldKind $kind,
+        public bool $optional = false,
+        public array $choices = [],
+        public string $empty = '',
+        string $variant = '',
+    ) {
+        $this->label = self::labelOf($pointer, $variant);
+    }
+
+    public static function of(string $pointer, FieldKind $kind, string $variant = ''): self
+    {
+        return new self($pointer, $kind, variant: $variant);
+    }
+
+    public static function optional(string $pointer, FieldKind $kind): self
+    {
+        return new self($pointer, $kind, true);
+    }
+
+    /** @param array<string, string> $choices */
+    public static function choice(string $pointer, array $choices, bool $optional = false): self
+    {
+        return new self($pointer, FieldKind::Text, $optional, $choices, self::words('empty.usual'));
+    }
+
+    /**
+     * A choice that may be left at what is usual, its first.
+     *
+     * @param non-empty-array<string, string> $choices
+     */
+    public static function usually(string $pointer, array $choices): self
+    {
+        return new self($pointer, FieldKind::Text, true, $choices, self::words('empty.usually', ['choice' => reset($choices)]));
+    }
+
+    /**
+     * A choice of which none may be taken.
+     *
+     * @param array<string, string> $choices
+     * @param string                $none    "none", "remove" …: words of none of them
+     */
+    public static function orNone(string $pointer, array $choices, string $none, string $variant = ''): self
+    {
+        return new self($pointer, FieldKind::Text, true, $choices, self::words("empty.{$none}"), $variant);
+    }
+
+    /** @return non-empty-array<string, string> the words of a plain choice, by value */
+    public static function choicesOf(string $name): array
+    {
+        /** @var non-empty-array<string, string> $choices */
+        $choices = trans("fields.choices.{$name}");
+
+        return $choices;
+    }
+
+    /** Whether it wants room for more than a figure. */
+    public function isLong(): bool
+    {
+        return in_array($this->kind, [FieldKind::Profile, FieldKind::Marks], true) || str_ends_with($this->pointer, '/path');
+    }
+
+    public function isYesOrNo(): bool
+    {
+        return array_keys($this->choices) === ['no', 'yes'];
+    }
+
+    public function id(): string
+    {
+        return 'f' . str_replace('/', '-', $this->pointer);
+    }
+
+    /** @param array<string, mixed> $document */
+    public function text(array $document, UnitSystem $system): string
+    {
+        $value = Document::value($document, $this->pointer);
+        if ($this->choices !== [] && is_bool($value)) {
+            return $value ? 'yes' : 'no';
+        }
+
+        // A wall of its own figures has no name to choose.
+        return is_array($value) && !in_array($this->kind, [FieldKind::Days, FieldKind::Profile, FieldKind::Marks], true) ? 'own' : $this->kind->print($value, $system);
+    }
+
+    /** By its place with a star for each number, else by its last key, with its index where it has one. */
+    private static function labelOf(string $pointer, string $variant): string
+    {
+        $labels = trans('fields.labels');
+        $labels = is_array($labels) ? $labels : [];
+        $place = preg_replace('#/\d+(?=/)#', '/*', $pointer) ?? $pointer;
+        preg_match('#[^/]+(/\d+)?$#', $pointer, $key);
+        $label = $labels[$variant === '' ? $place : "{$place}:{$variant}"] ?? $labels[$place] ?? $labels[$key[0] ?? ''] ?? $pointer;
+        $number = preg_match('#/(\d+)/[^/]+$#', $pointer, $last) === 1 ? (int) $last[1] + 1 : 1;
+
+        return strtr(is_string($label) ? $label : $pointer, [':number' => (string) $number]);
+    }
+
+    /** @param array<string, string> $values */
+    private static function words(string $key, array $values = []): string
+    {
+        $words = trans("fields.{$key}", $values);
+
+        return is_string($words) ? $words : '';
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\PlanFile;
+
+use Pensilis\PlanFile\Pointer;
+
+/** Reads and changes a decoded plan file by JSON pointer; every change makes a new document. */
+final class Document
+{
+    /** @param array<array-key, mixed> $document */
+    public static function value(array $document, string $pointer): mixed
+    {
+        $here = $document;
+        foreach (Pointer::keys($pointer) as $step) {
+            if (!is_array($here) || !array_key_exists($step, $here)) {
+                return null;
+            }
+            $here = $here[$step];
+        }
+
+        return $here;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function with(array $document, string $pointer, mixed $value): array
+    {
+        /** @var array<string, mixed> $changed */
+        $changed = self::placed($document, Pointer::keys($pointer), $value);
+
+        return $changed;
+    }
+
+    /**
+     * Takes a key out; an object or list that is empty then goes too.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function without(array $document, string $pointer): array
+    {
+        /** @var array<string, mixed> $changed */
+        $changed = self::removed($document, Pointer::keys($pointer));
+
+        return $changed;
+    }
+
+    /**
+     * @param array<array-key, mixed> $here
+     * @param list<string>            $steps
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function placed(array $here, array $steps, mixed $value): array
+    {
+        $step = array_shift($steps) ?? '';
+        $below = $here[$step] ?? [];
+        $here[$step] = $steps === [] ? $value : self::placed(is_array($below) ? $below : [], $steps, $value);
+
+        return $here;
+    }
+
+    /**
+     * @param array<array-key, mixed> $here
+     * @param list<string>            $steps
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function removed(array $here, array $steps): array
+    {
+        $step = array_shift($steps) ?? '';
+        if (!array_key_exists($step, $here)) {
+            return $here;
+        }
+        $isList = array_is_list($here);
+        $below = $here[$step];
+        if ($steps !== [] && is_array($below)) {
+            $here[$step] = self::removed($below, $steps);
+        }
+        if ($steps === [] || $here[$step] === []) {
+            unset($here[$step]);
+        }
+
+        return $isList ? array_values($here) : $here;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\PlanFile;
+
+/**
+ * Colours that a piece can begin with: plain kinds, not products. All shades and strengths are memory; a label, or better a drop
+ * in 10 ml held against the light, goes before them.
+ */
+final class Palette
+{
+    public const COLOURS = [
+        ['id' => 'moor blue', 'name' => 'Moor blue ink', 'kind' => 'ink', 'shade' => '#2458a8'],
+        ['id' => 'gentian', 'name' => 'Gentian violet ink', 'kind' => 'ink', 'shade' => '#5a3c9c'],
+        ['id' => 'spruce', 'name' => 'Spruce green ink', 'kind' => 'ink', 'shade' => '#2c7a58'],
+        ['id' => 'bracken', 'name' => 'Bracken orange ink', 'kind' => 'ink', 'shade' => '#c8661e'],
+        ['id' => 'rowan', 'name' => 'Rowan red ink', 'kind' => 'ink', 'shade' => '#b8283a'],
+        ['id' => 'peat', 'name' => 'Peat brown ink', 'kind' => 'ink', 'shade' => '#6a4426'],
+        ['id' => 'soot', 'name' => 'Soot black ink', 'kind' => 'ink', 'shade' => '#1c1c20'],
+        ['id' => 'white', 'name' => 'Snow white paste', 'kind' => 'pigment', 'shade' => '#f4f3ee', 'hides_mm' => 1.5, 'density_g_ml' => 3.0],
+        ['id' => 'slate', 'name' => 'Slate powder', 'kind' => 'pigment', 'shade' => '#565c62', 'hides_mm' => 2.0, 'density_g_ml' => 2.75],
+        ['id' => 'ochre', 'name' => 'Ochre powder', 'kind' => 'pigment', 'shade' => '#b07a2e', 'hides_mm' => 2.5, 'density_g_ml' => 3.4],
+        ['id' => 'pearl', 'name' => 'Pearl powder', 'kind' => 'pigment', 'shade' => '#d8d6cc', 'hides_mm' => 8.0, 'density_g_ml' => 2.9],
+        ['id' => 'copper', 'name' => 'Copper powder', 'kind' => 'pigment', 'shade' => '#a8623a', 'hides_mm' => 5.0, 'density_g_ml' => 4.0],
+        ['id' => 'sand', 'name' => 'Quartz sand', 'kind' => 'filler', 'shade' => '#cbb88e', 'hides_mm' => 300.0, 'density_g_ml' => 2.65],
+        ['id' => 'flakes', 'name' => 'Metal flakes', 'kind' => 'filler', 'shade' => '#c0a860', 'hides_mm' => 60.0, 'density_g_ml' => 2.7],
+    ];
+
+    /**
+     * The document with one colour more; the same id twice gets a number.
+     *
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $colour
+     *
+     * @return array<string, mixed>
+     */
+    public static function with(array $document, array $colour): array
+    {
+        $colours = is_array($document['colours'] ?? null) ? array_values($document['colours']) : [];
+        $taken = array_column($colours, 'id');
+        [$id, $n] = [is_string($colour['id'] ?? null) ? $colour['id'] : 'colour', 1];
+        $wanted = $id;
+        while (in_array($id, $taken, true)) {
+            $id = $wanted . ' ' . ++$n;
+        }
+
+        return ['colours' => [...$colours, ['id' => $id] + $colour]] + $document;
+    }
+
+    /**
+     * The pours in which a colour is used.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return list<int>
+     */
+    public static function usesOf(array $document, string $id): array
+    {
+        $uses = [];
+        foreach (is_array($document['pours'] ?? null) ? array_values($document['pours']) : [] as $k => $pour) {
+            $zones = is_array($pour) && is_array($pour['zones'] ?? null) ? $pour['zones'] : [];
+            foreach (is_array($pour) ? [$pour, ...$zones] : [] as $part) {
+                $mix = is_array($part) && is_array($part['mix'] ?? null) ? $part['mix'] : [];
+                if (in_array($id, array_column($mix, 'colour'), true)) {
+                    $uses[] = $k;
+                }
+            }
+        }
+
+        return array_values(array_unique($uses));
+    }
+}

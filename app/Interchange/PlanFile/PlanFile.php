@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\PlanFile;
+
+use App\Words\Words;
+use JsonException;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\MeshSource;
+use Pensilis\PlanFile\NoMeshes;
+use Pensilis\PlanFile\PlanReader;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Quantity\Number;
+use RuntimeException;
+
+/** The one way in and out for plan files: text, JSON Schema, sense. */
+final class PlanFile
+{
+    private const DEEPEST = 64;
+
+    private const MOST_ERRORS = 200;
+
+    private static ?Validator $validator = null;
+
+    private static ?object $schema = null;
+
+    /**
+     * The plan that a document makes which was put together here.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @throws PlanRefused
+     */
+    public static function sound(array $document, MeshSource $meshes = new NoMeshes()): Plan
+    {
+        $document = self::tidy($document);
+        self::mustFit(Helper::toJSON($document));
+
+        return self::plan($document, $meshes);
+    }
+
+    /**
+     * The document of a text that passes the schema; it may still make no sense.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws PlanRefused
+     */
+    public static function decode(string $json, EmbeddedMeshes $embedded = new EmbeddedMeshes()): array
+    {
+        if (strlen($json) > config()->integer('pensilis.largest_file')) {
+            throw self::refusal(Code::TooLarge, ['most' => Number::count(intdiv(config()->integer('pensilis.largest_file'), 1024 ** 2))]);
+        }
+        $json = $embedded->takeOut(str_starts_with($json, "\xEF\xBB\xBF") ? substr($json, 3) : $json);
+        try {
+            $object = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+            $document = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $failure) {
+            throw self::unreadable($json, $failure);
+        }
+        if (!is_array($document) || !is_object($object)) {
+            throw self::refusal(Code::NotAnObject);
+        }
+        self::mustFit($object);
+        $named = [];
+        foreach ($document as $key => $value) {
+            $named[(string) $key] = $value;
+        }
+
+        return self::tidy($named);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @throws PlanRefused
+     */
+    public static function plan(array $document, MeshSource $meshes = new NoMeshes()): Plan
+    {
+        return PlanReader::read($document, $meshes);
+    }
+
+    /** @param array<string, mixed> $document */
+    public static function write(array $document): string
+    {
+        return json_encode(
+            $document,
+            JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ) . "\n";
+    }
+
+    private static function mustFit(mixed $object): void
+    {
+        $error = self::validator()->validate($object, self::schema())->error();
+        $unique = [];
+        foreach ($error === null ? [] : SchemaProblems::of($error) as $problem) {
+            $unique[$problem->pointer . Words::metric()->finding($problem)] = $problem;
+        }
+        if ($unique !== []) {
+            throw new PlanRefused(array_values($unique));
+        }
+    }
+
+    /** Made once a process, with all that it has parsed. */
+    private static function validator(): Validator
+    {
+        return self::$validator ??= (new Validator())->setMaxErrors(self::MOST_ERRORS)->setStopAtFirstError(false);
+    }
+
+    private static function schema(): object
+    {
+        if (self::$schema === null) {
+            $text = file_get_contents(base_path('core/PlanFile/plan.schema.json'));
+            $schema = $text === false ? null : json_decode($text);
+            self::$schema = is_object($schema) ? $schema : throw new RuntimeException('The plan file schema is missing from core/PlanFile.');
+        }
+
+        return self::$schema;
+    }
+
+    private static function unreadable(string $json, JsonException $failure): PlanRefused
+    {
+        if ($failure->getCode() === JSON_ERROR_DEPTH) {
+            return self::refusal(Code::Nesting, ['most' => Number::count(self::DEEPEST)]);
+        }
+        if (trim($json) === '') {
+            return self::refusal(Code::Empty);
+        }
+        [$line, $column] = JsonPlace::ofError($json);
+
+        return self::refusal(Code::Json, ['line' => Number::count($line), 'column' => Number::count($column)]);
+    }
+
+    /** @param array<string, Number> $quantities */
+    private static function refusal(Code $code, array $quantities = []): PlanRefused
+    {
+        return new PlanRefused([Finding::of($code, '', $quantities)]);
+    }
+
+    /**
+     * PHP cannot tell an empty object from an empty list: optional places that say nothing are left out.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function tidy(array $document): array
+    {
+        foreach (['layering', 'studio', 'purpose', 'sealing'] as $key) {
+            if (($document[$key] ?? null) === []) {
+                unset($document[$key]);
+            }
+        }
+        foreach (['resins' => 'thermal', 'inclusions' => 'spread'] as $list => $key) {
+            if (is_array($document[$list] ?? null)) {
+                $document[$list] = array_map(
+                    fn(mixed $one): mixed => is_array($one) && ($one[$key] ?? null) === [] ? array_diff_key($one, [$key => null]) : $one,
+                    $document[$list],
+                );
+            }
+        }
+
+        return $document;
+    }
+}

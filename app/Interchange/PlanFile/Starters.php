@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\PlanFile;
+
+use App\Words\KindWords;
+use Pensilis\Material\Kind;
+use Pensilis\Material\Kinds;
+
+/**
+ * What a new piece and a new object begin with. Resins are plain kinds, not products.
+ */
+final class Starters
+{
+    public const RESINS = [
+        'deep' => [
+            'id'              => 'deep', 'name' => 'Slow deep-cast 100:45',
+            'ratio'           => ['by' => 'weight', 'a' => 100, 'b' => 45],
+            'density_g_ml'    => ['a' => 1.13, 'b' => 0.98, 'mixed' => 1.08, 'cured' => 1.12],
+            'viscosity_mpa_s' => ['value' => 300, 'celsius' => 25],
+            'sheet'           => ['celsius' => 25, 'pot_life_min' => 180, 'working_min' => 240, 'gel_h' => 20, 'gel_mm' => 50,
+                'recoat_open_h'             => 22, 'recoat_close_h' => 40, 'demold_h' => 48, 'full_cure_h' => 168,
+                'min_pour_mm'               => 5, 'max_pour_mm' => 50],
+        ],
+        'coat' => [
+            'id'              => 'coat', 'name' => 'Bench coat 1:1',
+            'ratio'           => ['by' => 'volume', 'a' => 1, 'b' => 1],
+            'density_g_ml'    => ['a' => 1.15, 'b' => 1.0, 'mixed' => 1.1, 'cured' => 1.13],
+            'viscosity_mpa_s' => ['value' => 900, 'celsius' => 25],
+            'sheet'           => ['celsius' => 25, 'pot_life_min' => 25, 'working_min' => 35, 'gel_h' => 3.5, 'gel_mm' => 3,
+                'recoat_open_h'             => 4, 'recoat_close_h' => 12, 'demold_h' => 24, 'full_cure_h' => 72,
+                'min_pour_mm'               => 1.5, 'max_pour_mm' => 8],
+        ],
+    ];
+
+    /** @return array<string, mixed> */
+    public static function piece(string $title, string $resin, string $start): array
+    {
+        $height = $resin === 'deep' ? 40 : 12;
+
+        return [
+            'format'  => 'pensilis-plan', 'version' => 1, 'title' => $title,
+            'ambient' => ['kind' => 'constant', 'celsius' => 21],
+            'vessel'  => ['shape' => 'cylinder', 'diameter_mm' => 80, 'height_mm' => $height,
+                'wall'            => ['material' => 'silicone', 'thickness_mm' => 4],
+                'base'            => ['material' => 'wood', 'thickness_mm' => 18], 'viewed' => 'top'],
+            'resins'     => [self::RESINS[$resin]],
+            'inclusions' => [],
+            'studio'     => ['start' => $start, 'scale_step_g' => 0.1, 'hours' => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '21:00']]],
+        ];
+    }
+
+    /**
+     * A new object of a kind, a third of the way up in the middle.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function object(array $document, Kind $kind): array
+    {
+        $taken = array_column(is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [], 'id');
+        [$id, $n] = [$kind->key, 1];
+        while (in_array($id, $taken, true)) {
+            $id = $kind->key . ' ' . ++$n;
+        }
+        $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
+        $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
+        $size = round(0.25 * $height);
+
+        return [
+            'id'       => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
+            'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
+            'material' => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
+        ];
+    }
+
+    /** @return array<string, mixed> `material` of a kind of the library */
+    public static function material(string $kind): array
+    {
+        $known = Kinds::all()[$kind];
+
+        return ['name' => KindWords::name($known)] + $known->toMaterial();
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\Models\Photograph;
+use App\Words\Figures;
+use Pensilis\Finding\Finding;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\Viewed;
+
+/** The drawings of a piece, made once for a page: section, plan, and the face or side that will be seen where there is colour to it. */
+final readonly class PieceDrawings
+{
+    public SectionDrawing $section;
+
+    public PlanDrawing $plan;
+
+    public ?FaceDrawing $face;
+
+    public ?SideDrawing $side;
+
+    /** @var list<int> pours that have regions */
+    public array $divided;
+
+    /** The pour whose regions the plan shows: the one asked for, else the last that has any. */
+    public ?int $shown;
+
+    /** @param list<Finding> $findings */
+    public function __construct(Plan $plan, ?Layout $layout, array $findings, Figures $figures, public Gaze $gaze, ?Photograph $photograph, bool $isColoured)
+    {
+        $this->divided = array_keys(array_filter($layout->pours ?? [], fn(LaidPour $pour): bool => $pour->coat->zones !== []));
+        $this->shown = in_array($gaze->coat, $this->divided, true) ? $gaze->coat : ($this->divided[count($this->divided) - 1] ?? null);
+        $odd = array_merge(...array_map(fn(Finding $one): array => $one->code->isAtObject() ? $one->objects() : [], $findings));
+        $this->section = new SectionDrawing($plan, $layout, $figures, $gaze, $odd);
+        $this->plan = new PlanDrawing($plan, $figures, $gaze, $photograph, $odd, $this->shown === null ? null : $layout?->pours[$this->shown]);
+        $bySides = $plan->setup->viewed === Viewed::Sides;
+        $fromFloor = $gaze->turned || $plan->setup->viewed === Viewed::Bottom;
+        $this->face = $layout === null || !$isColoured || $bySides ? null : new FaceDrawing($plan, $layout, $this->plan, $fromFloor);
+        $this->side = $layout === null || !$isColoured || !$bySides ? null : new SideDrawing($plan, $layout, $this->section);
+    }
+}

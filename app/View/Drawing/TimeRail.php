@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\Words\Figures;
+use App\Words\Words;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Scheduling\TaskKind;
+
+/**
+ * Each pour's phases in clock time, nights and working hours behind them.
+ *
+ * Drawing units: x from LEFT to WIDTH over the hours of the plan, one row for each pour.
+ */
+final readonly class TimeRail
+{
+    public const WIDTH = 830.0;
+
+    private const LEFT = 56.0;
+
+    public const HEAD = 26.0;
+
+    public const ROW = 30.0;
+
+    private float $from;
+
+    private float $to;
+
+    public function __construct(private PlanAnswer $answer, private Figures $figures)
+    {
+        $tasks = array_filter($answer->tasks, fn($task): bool => $task->kind !== TaskKind::FullCure && $task->kind !== TaskKind::Dry);
+        $this->from = min([INF, ...array_map(fn($task): float => $task->start, $tasks), ...array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours ?? [])]);
+        $ends = array_map(fn($pour): float => $pour->startHour + ($pour->demold ?? $pour->gelLast ?? 24.0), $answer->simulation->pours ?? []);
+        $this->to = max([$this->from, ...$ends, ...array_map(fn($task): float => $task->end, $tasks)]) + 3.0;
+    }
+
+    public function height(): float
+    {
+        return self::HEAD + self::ROW * count($this->answer->simulation->pours ?? []) + 6.0;
+    }
+
+    public function x(float $hour): float
+    {
+        $share = ($hour - $this->from) / max(1.0, $this->to - $this->from);
+
+        return round(self::LEFT + min(1.0, max(0.0, $share)) * (self::WIDTH - self::LEFT - 4.0), 2);
+    }
+
+    /** @return list<array{x: float, label: string}> every midnight, thinned where they crowd */
+    public function days(): array
+    {
+        $clock = $this->answer->plan->studio->clock;
+        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / 11.0));
+        $first = ceil(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay();
+        $days = [['x' => self::LEFT, 'label' => $this->figures->day($this->from)]];
+        for ($hour = $first; $hour < $this->to; $hour += $step) {
+            if ($this->x($hour) - self::LEFT > 50.0) {
+                $days[] = ['x' => $this->x($hour), 'label' => $this->figures->day($hour)];
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return list<array{float, float}> x and width of the nights, 22 to 6; none without a clock */
+    public function nights(): array
+    {
+        $clock = $this->answer->plan->studio->clock;
+        if (!$clock->isSet() || $this->to - $this->from > 24.0 * 40.0) {
+            return [];
+        }
+        $first = floor(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay() - 2.0;
+        $nights = [];
+        for ($hour = $first; $hour < $this->to; $hour += 24.0) {
+            $nights[] = [$this->x($hour), $this->x($hour + 8.0) - $this->x($hour)];
+        }
+
+        return $nights;
+    }
+
+    /** @return list<array{float, float}> x and width of the hours at the bench; none where they are all */
+    public function bench(): array
+    {
+        $hours = $this->answer->plan->studio->hours;
+
+        return $hours->areAlways() ? [] : array_map(
+            fn(array $span): array => [$this->x($span[0]), $this->x($span[1]) - $this->x($span[0])],
+            $hours->between($this->from, $this->to),
+        );
+    }
+
+    /** @return list<array{name: string, y: float, phases: list<array{kind: string, x: float, width: float, says: string}>, start: string}> */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->answer->simulation->pours ?? [] as $k => $pour) {
+            $points = [
+                ['work', 0.0, $pour->workingUntil],
+                ['liquid', $pour->workingUntil, $pour->surfaceSets],
+                ['tacky', $pour->surfaceSets, $pour->recoatOpens],
+                ['window', $pour->recoatOpens, $pour->recoatCloses],
+                ['hard', $pour->recoatCloses, $pour->demold],
+            ];
+            $phases = [];
+            foreach ($points as [$kind, $from, $to]) {
+                if ($from !== null && $to !== null && $to > $from) {
+                    [$begins, $ends] = [$pour->startHour + $from, $pour->startHour + $to];
+                    $phases[] = ['kind' => $kind, 'x' => $this->x($begins), 'width' => $this->x($ends) - $this->x($begins), 'says' => Words::say('piece.rail.phase', [
+                        'number' => $k + 1, 'phase' => Words::say("piece.rail.phases.{$kind}"), 'from' => $this->figures->moment($begins), 'to' => $this->figures->moment($ends),
+                    ])];
+                }
+            }
+            $rows[] = ['name' => Words::say('piece.Pour', ['number' => $k + 1]), 'y' => self::HEAD + self::ROW * $k, 'phases' => $phases, 'start' => $this->figures->moment($pour->startHour)];
+        }
+
+        return $rows;
+    }
+}

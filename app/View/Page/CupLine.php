@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Words\Words;
+use Pensilis\Colour\Dose;
+use Pensilis\Colour\Recipe;
+
+/** One cup of a divided coat, as the page of its pour shows it. */
+final readonly class CupLine
+{
+    /**
+     * @param string       $amount grams of plain mix
+     * @param string       $fills  its share of the coat and of the plan
+     * @param list<string> $doses  what to stir in
+     * @param string       $from   the side from which it is poured
+     */
+    private function __construct(public string $name, public string $swatch, public string $amount, public string $fills, public array $doses, public string $from) {}
+
+    /** @param list<Dose> $doses */
+    public static function of(string $name, Recipe $recipe, string $amount, string $fills, array $doses, string $from): self
+    {
+        return new self($name, $recipe->swatch()->toHex(), $amount, $fills, array_map(self::dose(...), $doses), $from);
+    }
+
+    /** "6 drops of moor blue ink", or what to take of which mother tint. */
+    private static function dose(Dose $dose): string
+    {
+        $ink = $dose->colour->drop > 0.0;
+        $name = mb_strtolower($dose->colour->name);
+        if (!$dose->isByMother()) {
+            return Words::say('pour.dose.plain', ['amount' => $ink ? self::drops($dose->told) : self::figure($dose->told) . ' g', 'colour' => $name]);
+        }
+
+        return Words::say('pour.dose.mother', [
+            'amount' => self::figure($dose->told) . ($ink ? ' ml' : ' g'),
+            'base'   => $ink ? self::drops($dose->base) : self::figure($dose->base) . ' g',
+            'clear'  => self::figure($dose->motherSize()) . ($ink ? ' ml' : ' g'),
+            'colour' => $name,
+        ]);
+    }
+
+    private static function drops(float $count): string
+    {
+        return Words::say('figures.drops', count: (int) $count);
+    }
+
+    private static function figure(float $value): string
+    {
+        return (string) round($value, $value < 1.0 ? 3 : ($value < 100.0 ? 1 : 0));
+    }
+}

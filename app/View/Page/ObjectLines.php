@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Words\Figures;
+use App\Words\Words;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Material\Hold;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Figure;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Settling\Buoyancy;
+
+/** What is said of the objects of a piece: what they weigh and let go, how they are treated, laid and held. */
+final readonly class ObjectLines
+{
+    public function __construct(private Plan $plan, private ?PlanAnswer $answer, private Figures $figures) {}
+
+    /** Volume, density and air, in a line. */
+    public function figures(Inclusion $object): string
+    {
+        return Words::say('piece.objects.figures', [
+            'volume'  => $this->figures->volume(1e6 * $object->envelope()),
+            'density' => Figure::fixed($object->bulkDensity() / 1e3, 2),
+            'air'     => $this->air($object),
+        ]);
+    }
+
+    /** What is to be done to an object before it goes in, with the figure that asks for it. */
+    public function treatment(Inclusion $object): string
+    {
+        $substance = $object->substance;
+        $how = $substance->drying === null ? Words::say('piece.objects.dry-somehow') : Words::choice($substance->drying);
+        $parts = [
+            $object->isDamp() ? Words::say('piece.objects.damp', ['water' => Figure::short($substance->moisturePercent, 1) . ' %', 'how' => $how]) : Words::say('piece.objects.dry'),
+            match (true) {
+                $substance->bleeds  => Words::say('piece.objects.bleeds'),
+                $substance->soaks   => Words::say('piece.objects.soaks'),
+                $object->mustSeal() => Words::say('piece.objects.leaks', ['air' => $this->air($object)]),
+                default             => Words::say('piece.objects.bare', ['air' => $this->air($object)]),
+            },
+        ];
+        if ($object->coats > 0) {
+            $parts[] = Words::say('piece.objects.coats', ['sealer' => Words::choice($object->sealer), 'hours' => $this->figures->span($object->sealer->last())], $object->coats);
+        }
+        if ($substance->fades) {
+            $parts[] = Words::say('piece.objects.test');
+        }
+
+        return implode(' ', $parts);
+    }
+
+    /** How an object is held on the layer below pour k. */
+    public function howSet(Inclusion $object, int $k): string
+    {
+        $bonded = ($this->answer->joints[$k - 1] ?? null) === Joint::Chemical;
+        $floats = Buoyancy::of($object, $this->plan->resin()->density)->floats();
+
+        return Words::say('piece.set.' . match (true) {
+            $object->hold === Hold::Hang            => 'hang',
+            $k === 0                                => 'floor',
+            $object->hold === Hold::Tack && $bonded => 'tack',
+            $object->hold === Hold::Rest, !$floats => 'rest',
+            $bonded => 'tack',
+            default => 'dab',
+        });
+    }
+
+    /** How an object that has lettering or a face is laid in; nothing for all others. */
+    public function howLaid(Inclusion $object): string
+    {
+        return $object->reads ? Words::choice($this->plan->setup->viewed, 'laying') : '';
+    }
+
+    private function air(Inclusion $object): string
+    {
+        return $this->figures->volume(1e6 * $object->releasableAir());
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use App\Words\Figures;
+use App\Words\Words;
+use Pensilis\Batching\Batch;
+use Pensilis\Layout\Finished;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Task;
+
+/** What a whole piece takes, weighs and costs, against what is on the shelf. */
+final readonly class PieceTotals
+{
+    /** @param list<Task> $tasks */
+    public function __construct(private int $studio, private Plan $plan, private ?Layout $layout, private Figures $figures, private array $tasks) {}
+
+    /** @return list<string> what is mixed in all, weight, balance and cost of the finished piece */
+    public function finished(): array
+    {
+        $layout = $this->layout;
+        if ($layout === null) {
+            return [];
+        }
+        $finished = Finished::of($this->plan, $layout);
+        $batches = array_map(fn(LaidPour $pour): Batch => $pour->batch, $layout->pours);
+        $sum = fn(callable $of): float => array_sum(array_map($of, $batches));
+        $lines = [Words::say('piece.totals.mix', [
+            'volume' => $this->figures->volume($sum(fn(Batch $one): float => $one->volume)),
+            'mass'   => $this->figures->mass($sum(fn(Batch $one): float => $one->mixed())),
+            'a'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[0])),
+            'a_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[0])),
+            'b'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[1])),
+            'b_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[1])),
+        ]), Words::say('piece.totals.finished', [
+            'mass' => $this->figures->mass(1e3 * $finished->kilograms), 'place' => $this->figures->place(...$finished->balance),
+            'load' => $this->figures->load(1e3 * Finished::SAFETY * $finished->kilograms),
+        ])];
+
+        return $this->plan->costs->areKnown() ? [...$lines, $this->cost($layout)] : $lines;
+    }
+
+    private function cost(Layout $layout): string
+    {
+        [$costs, $pieces] = [$this->plan->costs, $this->plan->setup->pieces];
+        $hours = array_sum(array_map(fn(Task $task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->tasks));
+        $material = array_sum(array_map(fn(LaidPour $pour): float => $pour->costs($costs, $pieces), $layout->pours));
+        $own = $costs->ofHours($hours);
+        $key = 'piece.totals.cost' . ($own > 0.0 ? '-own' : '') . ($costs->knowsResin($this->plan->resin()->id) ? '' : '-but');
+
+        return Words::say($key, [
+            'price' => number_format($material + $own, 2), 'material' => number_format($material, 2), 'own' => number_format($own, 2), 'hours' => $this->figures->span($hours),
+        ]);
+    }
+
+    /** @return list<string> what the shelf has against what the whole piece takes, where it counts it: of colours only what runs low */
+    public function stock(): array
+    {
+        $needs = [];
+        foreach ($this->layout->pours ?? [] as $pour) {
+            $needs[$pour->resin->name] = ($needs[$pour->resin->name] ?? 0.0) + $pour->batch->mixed();
+            foreach ($pour->colourGrams() as $id => $grams) {
+                $name = $this->plan->colours[$id]->name;
+                $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
+            }
+        }
+        $kept = Supply::query()->where('studio_id', $this->studio)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
+        $lines = [];
+        foreach ($kept->groupBy('name') as $name => $lots) {
+            [$stock, $needed] = [$lots->sum(fn(Supply $lot): float => (float) $lot->stock), $needs[$name] ?? 0.0];
+            [$low, $past] = [$stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0), $lots->contains(fn(Supply $lot): bool => $lot->isPast())];
+            if ($lots->first()?->kind === SupplyKind::Colour && !$low && !$past) {
+                continue;
+            }
+            $key = 'piece.totals.stock' . ($stock < $needed ? '-out' : ($low ? '-low' : ''));
+            $lines[] = Words::say($key, [
+                'name'   => (string) $name, 'stock' => $this->figures->grams($stock),
+                'needed' => $this->figures->grams($needed), 'missing' => $this->figures->grams($needed - $stock),
+            ]) . ($past ? ' ' . Words::say('piece.totals.past') : '');
+        }
+
+        return $lines;
+    }
+}

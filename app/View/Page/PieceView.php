@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Models\Piece;
+use App\View\Drawing\Gaze;
+use App\View\Drawing\PieceDrawings;
+use App\View\Drawing\TemplateDrawing;
+use App\View\Drawing\TimeRail;
+use App\Words\Figures;
+use App\Words\Words;
+use OutOfRangeException;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Answer\PrepList;
+use Pensilis\Fact\Fact;
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\Judges;
+use Pensilis\Layout\Draft;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\UnitSystem;
+
+/** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
+final readonly class PieceView
+{
+    public Plan $plan;
+
+    public Figures $figures;
+
+    public Words $words;
+
+    public Gaze $gaze;
+
+    public ?Layout $layout;
+
+    /** @var list<Finding> all that is to be said of it, reasons first */
+    public array $findings;
+
+    public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer, ?Gaze $gaze = null)
+    {
+        $this->gaze = $gaze ?? Gaze::straight();
+        $this->plan = $answer->plan ?? $piece->plan();
+        $this->figures = new Figures($system, $this->plan->studio->clock);
+        $this->words = new Words($system);
+        $draft = $answer === null ? Draft::of($this->plan) : null;
+        $this->layout = $answer === null ? $draft?->layout : $answer->layout;
+        $this->findings = match (true) {
+            $answer !== null       => $answer->said(),
+            $this->layout === null => $draft->reasons ?? [],
+            default                => Judges::ofLayout($this->plan, $this->layout),
+        };
+    }
+
+    public function isComputing(): bool
+    {
+        return $this->answer === null;
+    }
+
+    /** Whether its pours are given, not found. */
+    public function isGiven(): bool
+    {
+        return $this->plan->pours !== [];
+    }
+
+    /** Whether any pour has a colour, a region or something applied on it. */
+    public function isColoured(): bool
+    {
+        return array_filter($this->plan->pours, fn(GivenPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== []) !== [];
+    }
+
+    /** @return list<Question> the questions of the verdict */
+    public function verdict(): array
+    {
+        return (new Verdict($this->plan, $this->layout, $this->answer, $this->findings, $this->figures))->questions($this->isColoured());
+    }
+
+    /** What the whole piece takes, weighs and costs. */
+    public function totals(): PieceTotals
+    {
+        return new PieceTotals($this->piece->studio_id, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? []);
+    }
+
+    public function objects(): ObjectLines
+    {
+        return new ObjectLines($this->plan, $this->answer, $this->figures);
+    }
+
+    public function drawings(): PieceDrawings
+    {
+        return new PieceDrawings($this->plan, $this->layout, $this->findings, $this->figures, $this->gaze, $this->piece->photograph, $this->isColoured());
+    }
+
+    public function template(bool $mirrored): TemplateDrawing
+    {
+        return new TemplateDrawing($this->plan, $this->layout, $this->figures, $mirrored);
+    }
+
+    public function rail(): ?TimeRail
+    {
+        return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
+    }
+
+    public function pour(int $k): LaidPour
+    {
+        return $this->layout->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}.");
+    }
+
+    /** How a pour is coloured. */
+    public function coat(int $k): CoatView
+    {
+        return new CoatView($this->plan, $this->pour($k), $k, $this->figures);
+    }
+
+    /** @return list<Fact> what to make ready before the first pour */
+    public function prepList(): array
+    {
+        return PrepList::of($this->plan->setup, $this->plan->purpose->finish);
+    }
+
+    /** Area, perimeter and what it holds, in a line. */
+    public function vesselLine(): string
+    {
+        $vessel = $this->plan->vessel;
+        $rim = $vessel->shape->sectionAt($vessel->fill);
+        $holds = $vessel->volumeBetween(0.0, $vessel->fill);
+        $line = Words::say('piece.vessel.line', [
+            'area'  => $this->figures->area($rim->area()), 'around' => $this->figures->length($rim->perimeter()),
+            'holds' => $this->figures->volume(1e6 * $holds), 'half' => $this->figures->length($vessel->depthFor(0.5 * $holds)),
+        ]);
+
+        return !$this->plan->setup->making->isKept() ? $line : $line . ' ' . Words::say('piece.vessel.film', [
+            'more' => $this->figures->length(1e-3), 'volume' => $this->figures->volume(1e6 * 1e-3 * $rim->area()),
+        ]);
+    }
+}

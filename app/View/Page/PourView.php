@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Models\Vessel;
+use App\Words\Words;
+use Pensilis\Batching\Batch;
+use Pensilis\Batching\CupLife;
+use Pensilis\Batching\CupSplit;
+use Pensilis\Batching\Leftover;
+use Pensilis\Batching\WeighedMix;
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\BatchJudge;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Portion;
+use Pensilis\Quantity\Figure;
+use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\CureLaw;
+use Pensilis\Resin\Viscosity;
+use Pensilis\Scheduling\Session;
+use Pensilis\Vessel\Vessel as Shape;
+
+/** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
+final readonly class PourView
+{
+    /** Less than this is nothing left, m³. */
+    private const NOTHING = 5e-7;
+
+    /** Share of the short part below which a mix stays soft for good (memory). */
+    private const BALANCED = 0.9;
+
+    public CupSplit $cups;
+
+    public CoatView $coat;
+
+    /** @var list<Finding> what is wrong with how it is measured */
+    public array $findings;
+
+    public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, private CalibratedResin $resin)
+    {
+        $this->coat = $piece->coat($index);
+        $this->findings = (new BatchJudge($pour->batch, $index))->findings();
+        $this->cups = CupSplit::of(
+            $pour->batch,
+            new CupLife($resin),
+            60.0 * Session::standingMinutes($pour->resin->sheet->working),
+            $piece->plan->ambient->at(3600.0 * $this->startHour()),
+        );
+    }
+
+    public function startHour(): float
+    {
+        return $this->piece->answer?->simulation?->pours[$this->index]->startHour ?? 0.0;
+    }
+
+    /** @return array{string, string} A and B as the device shows them */
+    public function readings(): array
+    {
+        $batch = $this->pour->batch;
+        [$a, $b] = $batch->readings();
+
+        return [$this->piece->figures->reading($batch->device, $a), $this->piece->figures->reading($batch->device, $b)];
+    }
+
+    /** @return array{string, string} both by volume, for marked cups */
+    public function measures(): array
+    {
+        [$a, $b] = $this->pour->batch->measures();
+
+        return [$this->piece->figures->volume($a), $this->piece->figures->volume($b)];
+    }
+
+    /** How long to let the cups thicken before they keep a line, and what that leaves of the working time; null where they need not. */
+    public function thickening(): ?string
+    {
+        $coat = $this->pour->coat;
+        $white = array_filter($this->pour->portions->all, fn(Portion $one): bool => $one->recipe->isOpaqueWhite()) !== [];
+        if (($coat->zones === [] || $coat->merges) && !$white) {
+            return null;
+        }
+        $room = $this->piece->plan->ambient->at(3600.0 * $this->startHour());
+        $lines = [];
+        foreach ($this->pour->portions->all as $portion) {
+            // What solids have thickened already need not be waited for.
+            $wanted = Viscosity::KEEPS_A_LINE / $portion->recipe->stiffening(1e-3 * $this->pour->resin->density);
+            $lines[$this->resin->lineAfter($wanted, $room)][] = $this->piece->words->inside($portion->name);
+        }
+        $end = $this->resin->thickens(Viscosity::WORKABLE, $room) / 3600.0;
+        $keeps = array_map(fn(int $minutes): string => $this->keepsLine($minutes, count($lines) > 1 ? implode(', ', $lines[$minutes]) : ''), array_keys($lines));
+
+        return Words::say('pour.thickening.line', ['keeps' => implode(', ', $keeps), 'end' => $this->piece->figures->span($end)])
+            . ($white ? ' ' . Words::say('pour.thickening.white') : '');
+    }
+
+    private function keepsLine(int $minutes, string $cups): string
+    {
+        $key = ($minutes < 1 ? 'at-once' : 'after') . ($cups === '' ? '' : '-cups');
+
+        return Words::say("pour.thickening.{$key}", ['span' => $this->piece->figures->span($minutes / 60.0), 'cups' => $cups]);
+    }
+
+    /** @return array<string, float> grams of resin and colours that a mix of so many grams uses up, by name */
+    public function uses(float $mixed): array
+    {
+        $uses = [$this->pour->resin->name => $mixed];
+        $share = $this->pour->batch->mixed() > 0.0 ? $mixed / $this->pour->batch->mixed() : 0.0;
+        foreach ($this->pour->colourGrams() as $id => $grams) {
+            $uses[$this->piece->plan->colours[$id]->name] = $share * $grams * $this->piece->plan->setup->pieces;
+        }
+
+        return $uses;
+    }
+
+    /** The batch when others of the same resin are mixed with it. */
+    public function together(float $more): Batch
+    {
+        $studio = $this->piece->plan->studio;
+
+        return Batch::of($this->pour->resin, 1e-6 * $this->pour->batch->volume + $more, $studio->device, $studio->lossGrams, $studio->held, $studio->leastMix);
+    }
+
+    /** @return list<array{string, string}> A and B of a batch, by the device and by volume */
+    public function both(Batch $batch): array
+    {
+        [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
+
+        return [
+            [$this->piece->figures->reading($batch->device, $a), $this->piece->figures->volume($aMl)],
+            [$this->piece->figures->reading($batch->device, $b), $this->piece->figures->volume($bMl)],
+        ];
+    }
+
+    /** What comes of reading parts by volume off a scale; null where the label goes by weight. */
+    public function wrongWay(): ?string
+    {
+        $wrong = WeighedMix::wrongWay($this->pour->resin->ratio);
+
+        return $wrong === null ? null : Words::say('pour.judged.wrong-way', ['outcome' => $this->outcome($wrong)]);
+    }
+
+    /** What the cup holds in truth, and how to mend it before it is poured. */
+    public function judge(float $a, float $b): string
+    {
+        $mix = WeighedMix::of($this->pour->resin->ratio, $a, $b);
+        if (abs($mix->hardenerPercent()) <= Batch::WARN_PERCENT) {
+            return Words::say('pour.judged.right', ['off' => Figure::fixed(abs($mix->hardenerPercent()), 1), 'within' => Figure::short(Batch::WARN_PERCENT, 0)]);
+        }
+        [$what, $grams] = $mix->rescue();
+
+        return Words::say('pour.judged.wrong', ['outcome' => $this->outcome($mix), 'add' => $this->piece->figures->grams($grams), 'what' => $what]);
+    }
+
+    /**
+     * @param array<array-key, Shape>  $spare   by id
+     * @param array<array-key, Vessel> $vessels
+     *
+     * @return list<string> where what is left over may go, best fit first
+     */
+    public function leftover(float $grams, array $spare, array $vessels): array
+    {
+        $sheet = $this->pour->resin->sheet;
+        $lines = [];
+        foreach (Leftover::fits(1e-3 * $grams / $this->pour->resin->density, $spare, $sheet->leastPour, $sheet->greatestPour) as $fit) {
+            $lines[] = Words::say($fit->left > self::NOTHING ? 'pour.leftover.remains' : 'pour.leftover.fits', [
+                'vessel' => $vessels[$fit->key]->name ?? '', 'depth' => $this->piece->figures->length($fit->depth),
+                'full'   => $this->piece->figures->percent($fit->fullness), 'left' => $this->piece->figures->volume(1e6 * $fit->left),
+            ]);
+        }
+
+        return $lines;
+    }
+
+    private function outcome(WeighedMix $mix): string
+    {
+        $off = $mix->hardenerPercent();
+
+        return Words::say($off > 0.0 ? 'pour.judged.too-much' : 'pour.judged.too-little', ['off' => Figure::fixed(abs($off), 0)]) . ' ' . match (true) {
+            !$mix->gels()                    => Words::say('pour.judged.never'),
+            $mix->balance() < self::BALANCED => Words::say('pour.judged.late', [
+                'gel'   => $this->piece->figures->percent($mix->gelConversion() ?? 1.0),
+                'right' => $this->piece->figures->percent(CureLaw::gelPoint(2, 4)),
+            ]),
+            default => Words::say('pour.judged.soft'),
+        };
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Batching\Batch;
+use Pensilis\Fact\Fact;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\PieceHeat;
+use Pensilis\Vessel\Vessel;
+
+/**
+ * The compartments of a vessel, poured one after another: each holds its shape (has gelled) before its neighbour is
+ * poured, and the last of them before the first pour of the piece. Hours of the plan.
+ */
+final readonly class CompartmentPours
+{
+    /**
+     * @param list<Task> $tasks
+     * @param float|null $set   when the last one holds its shape; null where one never does
+     */
+    private function __construct(public array $tasks, public ?float $set) {}
+
+    public static function of(Plan $plan, CalibrationStore $store): self
+    {
+        [$tasks, $at] = [[], 0.0];
+        foreach ($plan->setup->compartments as $one) {
+            $batch = Batch::of($plan->resin(), $plan->setup->pieces * $one->shape->volumeTo($one->depth), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
+            $hours = Session::hours(0, $plan->resin()->sheet->working);
+            $start = $plan->studio->hours->firstFit($at, $hours);
+            if ($start === null) {
+                return new self($tasks, null);
+            }
+            $tasks[] = new Task(TaskKind::Compartment, $start, $start + $hours, null, new Fact('compartment', ['name' => $one->name, 'mix_g' => $batch->mixed()]));
+            $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
+            $run = (new PieceHeat($vessel, $plan->ambient))->follow([[$store->calibrated($plan->resin()), $one->depth, 3600.0 * $start]]);
+            $gelled = $run->tracks()[0]->gelLast;
+            if ($gelled === null) {
+                return new self($tasks, null);
+            }
+            $at = $gelled / 3600.0;
+        }
+
+        return new self($tasks, $at);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\Judges;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\StartSearch;
+use Pensilis\Scheduling\Task;
+use Pensilis\Simulation\Simulation;
+
+/** The pours, batches and clock times that were found or given, and all that is to be said of them; or the reasons why there are none. */
+final readonly class PlanAnswer
+{
+    /**
+     * @param list<Finding> $reasons  none when feasible
+     * @param list<Finding> $findings on what was followed or drawn
+     * @param list<Joint>   $joints
+     * @param list<Task>    $tasks    in order of their start
+     * @param float|null    $deepest  m, the greatest depth that heat allowed, where it is less than the sheet's
+     */
+    private function __construct(
+        public Plan $plan,
+        public ?Simulation $simulation,
+        public ?Layout $layout,
+        public array $reasons,
+        public array $findings,
+        public array $joints = [],
+        public array $tasks = [],
+        public ?float $deepest = null,
+    ) {}
+
+    /**
+     * @param list<Finding>   $reasons
+     * @param Simulation|null $tried   what was followed, and does not do
+     * @param Layout|null     $drawn   layers that can be drawn but not followed
+     */
+    public static function infeasible(Plan $plan, array $reasons, ?Simulation $tried = null, ?Layout $drawn = null): self
+    {
+        return new self($plan, $tried, $tried->layout ?? $drawn, $reasons, match (true) {
+            $tried !== null => Judges::ofSimulation($tried, []),
+            $drawn !== null => Judges::ofLayout($plan, $drawn),
+            default         => Judges::ofPlan($plan),
+        });
+    }
+
+    /**
+     * @param list<Joint> $joints
+     * @param list<Task>  $tasks
+     */
+    public static function feasible(Simulation $simulation, array $joints, array $tasks, ?float $deepest): self
+    {
+        usort($tasks, fn(Task $one, Task $other): int => [$one->start, $one->end] <=> [$other->start, $other->end]);
+
+        return new self($simulation->plan, $simulation, $simulation->layout, [], Judges::ofSimulation($simulation, $tasks), $joints, $tasks, $deepest);
+    }
+
+    public function isFeasible(): bool
+    {
+        return $this->reasons === [];
+    }
+
+    /** @return list<Finding> all that is to be said, the reasons first */
+    public function said(): array
+    {
+        return [...$this->reasons, ...$this->findings];
+    }
+
+    /** Hours from the start of the plan to the full cure of the last pour. */
+    public function hours(): float
+    {
+        return $this->tasks === [] ? 0.0 : max(array_map(fn(Task $task): float => $task->end, $this->tasks));
+    }
+
+    /** What was minimised among the times of the fewest pours. */
+    public function cost(): ?float
+    {
+        $pours = $this->simulation->pours ?? [];
+
+        return $pours === [] || !$this->isFeasible() ? null : StartSearch::cost($pours[count($pours) - 1]->startHour, $this->joints);
+    }
+}

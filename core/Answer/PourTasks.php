@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Fact\Fact;
+use Pensilis\Material\Inclusion;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\Simulation;
+
+/** The work of each pour: the vessel made ready before the first, sanding where a joint asks for it, the pour itself. */
+final class PourTasks
+{
+    /**
+     * @param list<Joint> $joints
+     *
+     * @return list<Task>
+     */
+    public static function of(Simulation $simulation, array $joints): array
+    {
+        $tasks = [];
+        foreach ($simulation->layout->pours as $k => $pour) {
+            $start = $simulation->pours[$k]->startHour;
+            if ($k === 0) {
+                $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
+                $tasks[] = new Task(TaskKind::Prepare, max(0.0, $start - Session::PREPARING), $start, 0, $making);
+            } elseif ($joints[$k - 1] === Joint::Sanded) {
+                $tasks[] = new Task(TaskKind::Sand, $start - Session::SANDING, $start, $k, new Fact('sand', ['pour' => $k]));
+            }
+            $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
+            $what = new Fact($objects === [] ? 'pour' : 'pour-and-set', ['pour' => $k + 1, 'mix_g' => $pour->batch->mixed(), 'objects' => $objects]);
+            $tasks[] = new Task(TaskKind::Pour, $start, $start + Session::hours(count($pour->placed), $pour->resin->sheet->working), $k, $what);
+        }
+
+        return $tasks;
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\PourWork;
+use Pensilis\Scheduling\Preparation;
+use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\StartSearch;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Scheduling\Window;
+use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\PieceHeat;
+use Pensilis\Thermal\PourTrack;
+use Pensilis\Thermal\SimulatedPour;
+
+/**
+ * Finds a clock time for every pour: within the artist's hours, and inside the recoat window of the pour below
+ * where that can be had; else after it has hardened, with a sanding step.
+ *
+ * Windows depend on the times and the times on the windows. A rehearsal that pours as soon as each window opens
+ * gives first windows; times are searched for, simulated, and searched again with the windows that came of them
+ * until the joints stay as they were planned, a few rounds at the most. What is answered is what was simulated.
+ */
+final readonly class Timetable
+{
+    private const MOST_ROUNDS = 4;
+
+    public function __construct(
+        private Plan $plan,
+        private Layout $layout,
+        private CalibrationStore $store,
+        private Preparation $preparation,
+        private float $earliest = 0.0,
+    ) {}
+
+    public function fill(): PlacedPours
+    {
+        $heat = new PieceHeat($this->plan->vessel, $this->plan->ambient);
+        if ($heat->mayBeThin()) {
+            $placed = $this->place($heat, true);
+            if ($placed->run !== null && $heat->isMild($placed->run)) {
+                return $placed;
+            }
+        }
+
+        return $this->place($heat, false);
+    }
+
+    private function place(PieceHeat $heat, bool $thin): PlacedPours
+    {
+        $rehearsal = $this->rehearse($heat, $thin);
+        if (is_int($rehearsal)) {
+            return PlacedPours::softAt($rehearsal);
+        }
+        $windows = self::windows($rehearsal);
+        for ($round = 1;; $round++) {
+            $starts = (new StartSearch($this->plan->studio->hours, $this->work(), $windows, $this->busy()))->find();
+            if ($starts === null) {
+                return PlacedPours::withoutTime($this->longest());
+            }
+            $run = $this->run($heat, $thin, $starts);
+            $came = self::windows($run);
+            $placed = PlacedPours::after($run, $starts, $came);
+            if ($round === self::MOST_ROUNDS || $placed->joints === PlacedPours::joints($starts, $windows)) {
+                return $placed;
+            }
+            $windows = $came;
+        }
+    }
+
+    /** Pours whenever the window opens; the index of the pour below which it never does. */
+    private function rehearse(PieceHeat $heat, bool $thin): HeatRun|int
+    {
+        $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+        $at = 3600.0 * $this->work()[0]->ready;
+        $longest = $at;
+        foreach ($this->layout->pours as $k => $pour) {
+            $run->pour($this->store->calibrated($pour->resin), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
+            $longest = $at + HeatRun::HORIZON;
+            $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
+            if ($run->tracks()[$k]->opens === null) {
+                return $k + 1;
+            }
+            $at = $run->time();
+        }
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), $longest);
+
+        return $run->tracks()[count($this->layout->pours) - 1]->mayBeLeft() ? $run : count($this->layout->pours);
+    }
+
+    /** @param list<float> $starts */
+    private function run(PieceHeat $heat, bool $thin, array $starts): HeatRun
+    {
+        $pours = [];
+        foreach ($this->layout->pours as $k => $pour) {
+            $pours[] = [$this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k]];
+        }
+        assert($pours !== []);
+
+        return $heat->runThrough($pours, HeatRun::HORIZON, $thin);
+    }
+
+    /** @return list<Window> */
+    private static function windows(HeatRun $run): array
+    {
+        return array_map(fn(PourTrack $track): Window => SimulatedPour::of($track, INF)->window(), $run->tracks());
+    }
+
+    /** @return non-empty-list<PourWork> */
+    private function work(): array
+    {
+        $work = [];
+        foreach ($this->layout->pours as $pour) {
+            $work[] = new PourWork(
+                Session::hours(count($pour->placed), $pour->resin->sheet->working),
+                max($this->earliest, $this->preparation->readyFor($pour->placed)),
+            );
+        }
+
+        return $work === [] ? [new PourWork(0.0, 0.0)] : $work;
+    }
+
+    /** The longest span of work that must fit in without a break, h. */
+    private function longest(): float
+    {
+        $spans = array_map(fn(PourWork $work): float => $work->hours, $this->work());
+        $spans[0] += Session::PREPARING;
+
+        return max($spans);
+    }
+
+    /** @return list<array{float, float}> */
+    private function busy(): array
+    {
+        $brushing = array_filter($this->preparation->tasks, fn(Task $task): bool => $task->kind === TaskKind::Seal);
+
+        return array_values(array_map(fn(Task $task): array => [$task->start, $task->end], $brushing));
+    }
+}

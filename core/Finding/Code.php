@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Finding;
+
+/**
+ * What can be found: a case for each sentence. The word before the point is what programs rely on (docs/plan-file.md); what follows
+ * tells apart sentences of the same word.
+ */
+enum Code: string
+{
+    // The file.
+    case NoFile = 'no-file';
+    case TooLarge = 'too-large';
+    case Nesting = 'nesting';
+    case Empty = 'empty';
+    case EmptyPlan = 'empty.plan';
+    case Json = 'json';
+    case NotAnObject = 'not-an-object';
+    case Type = 'type';
+    case Choice = 'choice';
+    case ChoiceExactly = 'choice.exactly';
+    case ChoiceOfKinds = 'choice.of-kinds';
+    case RangeFrom = 'range.from';
+    case RangeAbove = 'range.above';
+    case RangeTo = 'range.to';
+    case RangeBelow = 'range.below';
+    case CountAtLeast = 'count.at-least';
+    case CountAtMost = 'count.at-most';
+    case TextWanted = 'text';
+    case TextTooLong = 'text.too-long';
+    case Schema = 'schema';
+    case UnknownKey = 'unknown-key';
+    case MissingKey = 'missing.key';
+    case MissingValue = 'missing';
+    case MissingDose = 'missing.dose';
+    case MissingPours = 'missing.pours';
+
+    // What a file says.
+    case ImpossibleValue = 'impossible-value';
+    case ImpossibleDepth = 'impossible-value.depth';
+    case SheetContradiction = 'sheet-contradiction';
+    case UnknownVesselShape = 'unknown-shape.vessel';
+    case UnknownObjectShape = 'unknown-shape.object';
+    case SameResin = 'same-id.resin';
+    case SameObject = 'same-id.object';
+    case SameColour = 'same-id.colour';
+    case UnknownResin = 'unknown-resin';
+    case UnknownColour = 'unknown-colour';
+    case PourOrder = 'pour-order';
+    case AboveRim = 'above-rim';
+    case FillAboveRim = 'above-rim.fill';
+    case CompartmentAboveRim = 'above-rim.compartment';
+    case NoWall = 'no-wall';
+    case SharesAboveAll = 'shares-above-all';
+    case TooManyObjects = 'too-many-objects';
+    case NoRoom = 'no-room';
+    case VitrificationNotYet = 'not-yet';
+    case SeriesOrder = 'series-order';
+    case RoomTemperature = 'room-temperature';
+    case RoomInKelvin = 'room-temperature.kelvin';
+    case HoursOrder = 'hours-order';
+    case UnknownDay = 'day';
+    case ClockTime = 'clock-time';
+    case NotComputable = 'not-computable';
+    case HeatNotComputable = 'not-computable.heat';
+
+    // Layers.
+    case TooManyPours = 'too-many-pours';
+    case FillNotDivisible = 'fill-not-divisible';
+    case StandsOut = 'uncovered.stands-out';
+    case Uncovered = 'uncovered';
+    case FloatsOffAnyPour = 'floats-off.any-pour';
+    case FloatsOff = 'floats-off';
+    case NoLayerInReach = 'no-layer.in-reach';
+    case NoThinLayerInReach = 'no-layer.in-reach-thin';
+    case NoLayer = 'no-layer';
+    case LayersConflict = 'layers-conflict';
+    case LayersConflictAfloat = 'layers-conflict.afloat';
+    case NoLayersTogether = 'no-layers-together';
+    case OutsideVessel = 'outside-vessel';
+    case ObjectsOverlap = 'objects-overlap';
+    case DryFirst = 'dry-first';
+    case SealBleeding = 'seal-first.bleeds';
+    case SealSoaking = 'seal-first.soaks';
+    case SealPorous = 'seal-first';
+    case BelowLeastPour = 'below-least-pour';
+    case AboveGreatestPour = 'above-greatest-pour';
+    case UnderFilled = 'under-filled';
+    case OverFilled = 'over-filled';
+    case RatioError = 'ratio-error';
+    case RatioRefused = 'ratio-refused';
+    case SeveralMixes = 'several-mixes';
+    case CupTooHeavy = 'cup-too-heavy';
+
+    // Use, vessel and bench.
+    case HeatRating = 'heat-rating';
+    case HeatRatingUnsaid = 'heat-rating.unsaid';
+    case TooThin = 'too-thin';
+    case HoleTooDeep = 'hole-too-deep';
+    case UnderFitting = 'under-fitting';
+    case AppliedUnderFitting = 'under-fitting.applied';
+    case Tilted = 'tilted';
+    case RunsOver = 'runs-over';
+    case TestFirst = 'test-first';
+
+    // Colours.
+    case ColourShare = 'colour-share';
+    case ColourShareMeant = 'colour-share.meant';
+    case ColourSoftens = 'colour-softens';
+    case MuddyCup = 'muddies.in-cup';
+    case MuddyEdge = 'muddies';
+    case RegionNowhere = 'region-nowhere';
+    case RegionOverfull = 'region-invades.no-room';
+    case RegionInvades = 'region-invades';
+    case RegionInvaded = 'region-invades.invaded';
+    case RunsTogether = 'runs-together';
+    case EffectHidden = 'effect-hidden';
+    case EffectFaint = 'effect-faint';
+    case BlendsIn = 'blends-in';
+    case ObjectBlendsIn = 'blends-in.object';
+
+    // Heat, cure and clock.
+    case Runaway = 'runaway';
+    case RunawayAnyDepth = 'runaway.any-depth';
+    case TooHot = 'too-hot';
+    case TooHotAnyDepth = 'too-hot.any-depth';
+    case TooHotForLayers = 'too-hot.for-layers';
+    case TooHotEverywhere = 'too-hot.everywhere';
+    case ObjectTooHot = 'object-too-hot';
+    case WallsUpright = 'walls-upright';
+    case SheetRunsHot = 'sheet-runs-hot';
+    case NoGel = 'no-gel';
+    case CompartmentNoGel = 'no-gel.compartment';
+    case NoFullCure = 'no-full-cure';
+    case OnLiquid = 'on-liquid';
+    case OnLiquidForGood = 'on-liquid.for-good';
+    case BeforeRecoat = 'before-recoat';
+    case RecoatMissed = 'recoat-missed';
+    case NoTime = 'no-time';
+    case NoTimeToApply = 'no-time-to-apply';
+    case OutsideHours = 'outside-hours';
+    case NotReady = 'not-ready';
+    case HoursWithoutStart = 'hours-without-start';
+    case DriftNotYet = 'drift-not-yet';
+
+    /** What programs rely on. */
+    public function word(): string
+    {
+        return explode('.', $this->value)[0];
+    }
+
+    public function weight(): Weight
+    {
+        return match ($this->word()) {
+            'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted',
+            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'outside-hours', 'several-mixes', 'not-ready' => Weight::Look,
+            'drift-not-yet', 'hours-without-start' => Weight::Told,
+            default => Weight::Spoils,
+        };
+    }
+
+    /** The question of the verdict that it answers; none for what keeps a file from being read. */
+    public function question(): ?Question
+    {
+        return match ($this->word()) {
+            'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours', 'outside-vessel',
+            'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour', 'tilted',
+            'runs-over', 'drift-not-yet' => Question::Hangs,
+            'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel', 'no-full-cure' => Question::Cools,
+            'no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours', 'hours-without-start', 'not-ready' => Question::Fits,
+            'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first' => Question::Suits,
+            'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',
+            'colour-softens' => Question::Shows,
+            'ratio-error', 'ratio-refused', 'several-mixes', 'cup-too-heavy' => Question::Weighs,
+            default => null,
+        };
+    }
+
+    /** Whether the drawings mark it at the object itself. */
+    public function isAtObject(): bool
+    {
+        return in_array($this->word(), ['objects-overlap', 'outside-vessel', 'uncovered', 'under-fitting'], true);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Finding;
+
+use BackedEnum;
+use Pensilis\Fact\Fact;
+use Pensilis\Quantity\Quantity;
+
+/** A warning, a reason or a problem as a fact: what it is, the place it is about, its figures and names. Words are chosen by who shows it. */
+final readonly class Finding
+{
+    /**
+     * @param string                                             $pointer    JSON pointer into the plan file
+     * @param array<string, Quantity>                            $quantities by what they are of
+     * @param array<string, string|list<string>|BackedEnum|Fact> $names      by what they name
+     * @param int|null                                           $with       index of the other object, where two are at odds
+     */
+    private function __construct(
+        public Code $code,
+        public string $pointer,
+        public array $quantities,
+        public array $names,
+        public ?Mend $mend,
+        public ?int $with,
+    ) {}
+
+    /**
+     * @param array<string, Quantity>                            $quantities
+     * @param array<string, string|list<string>|BackedEnum|Fact> $names
+     */
+    public static function of(Code $code, string $pointer, array $quantities = [], array $names = [], ?Mend $mend = null, ?int $with = null): self
+    {
+        return new self($code, $pointer, $quantities, $names, $mend, $with);
+    }
+
+    /** What the core refused at a place. */
+    public static function because(Code $code, string $pointer, Fact $cause): self
+    {
+        return new self($code, $pointer, [], ['cause' => $cause], null, null);
+    }
+
+    public function weight(): Weight
+    {
+        return $this->code->weight();
+    }
+
+    public function question(): ?Question
+    {
+        return $this->code->question();
+    }
+
+    /** @return array<string, float> figures by name, with the unit in the name, as plan files have them */
+    public function figures(): array
+    {
+        $figures = [];
+        foreach ($this->quantities as $name => $quantity) {
+            $figures[$name . $quantity->ending()] = $quantity->figure();
+        }
+
+        return $figures;
+    }
+
+    /** @return list<int> indices of the objects that it is about, where it is about any */
+    public function objects(): array
+    {
+        $first = preg_match('#^/inclusions/(\d+)#', $this->pointer, $found) === 1 ? [(int) $found[1]] : [];
+
+        return $this->with === null ? $first : [...$first, $this->with];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Judgement;
+
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Quantity\Duration;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Number;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\HeatRun;
+
+/** What is wrong with the heat, the cure and the timing of simulated pours. */
+final readonly class HeatJudge implements Judge
+{
+    public function __construct(private Simulation $simulation) {}
+
+    public function findings(): array
+    {
+        $found = [];
+        foreach (array_keys($this->simulation->pours) as $k) {
+            array_push($found, ...array_filter([$this->heat($k), $this->cure($k), $this->timing($k)]));
+        }
+
+        return [...$found, ...$this->objects(), ...$this->walls(), ...$this->sheets()];
+    }
+
+    /** The heat of a pour that is not acceptable. */
+    public function heat(int $k): ?Finding
+    {
+        $pour = $this->simulation->pours[$k];
+        if (!$pour->isRunaway() && !$this->simulation->isTooHot($k)) {
+            return null;
+        }
+
+        return Finding::of($pour->isRunaway() ? Code::Runaway : Code::TooHot, "/pours/{$k}", [
+            'pour'  => Number::count($k + 1), 'peak' => Temperature::celsius($pour->peakCelsius),
+            'after' => Duration::hours($pour->peakAt), 'allowed' => Temperature::celsius($this->simulation->acceptable($k)),
+        ]);
+    }
+
+    private function cure(int $k): ?Finding
+    {
+        $pour = $this->simulation->pours[$k];
+        $quantities = ['pour' => Number::count($k + 1), 'horizon' => Duration::hours(HeatRun::HORIZON / 3600.0)];
+
+        return match (true) {
+            $pour->gelLast === null  => Finding::of(Code::NoGel, "/pours/{$k}", $quantities),
+            $pour->fullCure === null => Finding::of(Code::NoFullCure, "/pours/{$k}", $quantities),
+            default                  => null,
+        };
+    }
+
+    private function timing(int $k): ?Finding
+    {
+        $below = $this->simulation->pours[$k - 1] ?? null;
+        if ($below === null) {
+            return null;
+        }
+        $after = $this->simulation->pours[$k]->startHour - $below->startHour;
+        $told = fn(Code $code, ?float $moment): Finding => Finding::of($code, "/pours/{$k}/start_h", [
+            'pour' => Number::count($k + 1), 'after' => Duration::hours($after),
+        ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]));
+
+        return match (true) {
+            $below->gelFirst === null                                             => $told(Code::OnLiquidForGood, null),
+            $after < $below->gelFirst                                             => $told(Code::OnLiquid, $below->gelFirst),
+            $below->recoatOpens !== null && $after < $below->recoatOpens - 1e-6   => $told(Code::BeforeRecoat, $below->recoatOpens),
+            $below->recoatCloses !== null && $after > $below->recoatCloses + 1e-6 => $told(Code::RecoatMissed, $below->recoatCloses),
+            default                                                               => null,
+        };
+    }
+
+    /** @return list<Finding> */
+    private function objects(): array
+    {
+        $found = [];
+        foreach ($this->simulation->plan->inclusions as $i => $inclusion) {
+            $limit = $inclusion->substance->greatestCelsius;
+            $met = $this->simulation->greatestAt($inclusion);
+            if ($limit !== null && $met !== null && $met > $limit) {
+                $found[] = Finding::of(Code::ObjectTooHot, "/inclusions/{$i}/material/max_celsius", [
+                    'met' => Temperature::celsius($met), 'bears' => Temperature::celsius($limit),
+                ], ['object' => $inclusion->id]);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private function walls(): array
+    {
+        $vessel = $this->simulation->plan->vessel;
+
+        return $vessel->shape->isUpright() ? [] : [Finding::of(Code::WallsUpright, '/vessel/shape', [
+            'across' => Length::metres(2.0 * max($vessel->widest()->halfX, $vessel->widest()->halfY)),
+        ])];
+    }
+
+    /** @return list<Finding> the first sheet whose own deepest pour would run hot */
+    private function sheets(): array
+    {
+        foreach ($this->simulation->pours as $k => $pour) {
+            if ($pour->sheetRunsHot) {
+                return [Finding::of(Code::SheetRunsHot, "/pours/{$k}", ['tolerated' => Temperature::celsius($pour->toleratedCelsius)], [
+                    'resin' => $this->simulation->layout->pours[$k]->resin->name,
+                ])];
+            }
+        }
+
+        return [];
+    }
+}

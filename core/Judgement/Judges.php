@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Judgement;
+
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Task;
+use Pensilis\Simulation\Simulation;
+
+/** The one place where all judges are asked, so that pages, sheet and commands say the same of a piece. */
+final class Judges
+{
+    /** @return list<Finding> what can be said of a plan that has no layers */
+    public static function ofPlan(Plan $plan): array
+    {
+        return self::ask(new ScopeJudge($plan));
+    }
+
+    /** @return list<Finding> what can be said before any heat */
+    public static function ofLayout(Plan $plan, Layout $layout): array
+    {
+        return self::ask(new LayoutJudge($plan, $layout), new SetupJudge($plan, $layout), new ColourJudge($plan, $layout), new ScopeJudge($plan));
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<Finding> what can be said once heat and times are known
+     */
+    public static function ofSimulation(Simulation $simulation, array $tasks): array
+    {
+        [$plan, $layout] = [$simulation->plan, $simulation->layout];
+        $found = self::ask(
+            new LayoutJudge($plan, $layout),
+            new SetupJudge($plan, $layout),
+            new ColourJudge($plan, $layout),
+            new HeatJudge($simulation),
+            new AppliedJudge($simulation),
+            new HoursJudge($plan, $tasks),
+            new ReadinessJudge($plan, $layout, $tasks),
+            new ScopeJudge($plan),
+        );
+
+        // A joint that was planned as sanded is a step of the work, not a fault.
+        return $plan->pours !== [] ? $found : array_values(array_filter($found, fn(Finding $one): bool => $one->code !== Code::RecoatMissed));
+    }
+
+    /** @return list<Finding> */
+    private static function ask(Judge ...$judges): array
+    {
+        return array_merge(...array_values(array_map(fn(Judge $judge): array => $judge->findings(), $judges)));
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Judgement;
+
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
+use Pensilis\Geometry\Contact;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Material\Hold;
+use Pensilis\Material\Inclusion;
+use Pensilis\Material\Verdict;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Number;
+use Pensilis\Quantity\Share;
+use Pensilis\Quantity\Volume;
+use Pensilis\Settling\Buoyancy;
+use Pensilis\Vessel\Vessel;
+
+/** What is wrong with pours and objects before any heat: each finding names the thing and says the figure. */
+final readonly class LayoutJudge implements Judge
+{
+    /** A level that misses the fill level by less is that level to any eye, m (memory). */
+    private const MISSING = 5e-4;
+
+    /** Levels at which an object is held against the wall. */
+    private const CUTS = 24;
+
+    /** Coats that close most surfaces (common practice). */
+    private const USUAL_COATS = 2;
+
+    /** Depth below which a pour may lie under the sheet's least one, m: the same to any eye. */
+    private const FLAT = 1e-4;
+
+    public function __construct(private Plan $plan, private Layout $layout) {}
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        $found = [];
+        foreach ($this->plan->inclusions as $i => $inclusion) {
+            array_push($found, ...$this->ofObject($inclusion, "/inclusions/{$i}"));
+        }
+        array_push($found, ...$this->overlaps());
+        foreach ($this->layout->pours as $k => $pour) {
+            array_push($found, ...$this->ofPour($pour, $k));
+        }
+        $missing = $this->plan->vessel->fill - $this->layout->level();
+        if (abs($missing) > self::MISSING) {
+            $found[] = Finding::of($missing > 0.0 ? Code::UnderFilled : Code::OverFilled, '/pours', [
+                'level' => Length::metres($this->layout->level()), 'fill' => Length::metres($this->plan->vessel->fill),
+            ]);
+        }
+
+        return $found;
+    }
+
+    /** Whether an object lies within the walls at every height, its bottom being at a level. */
+    public static function isInside(Vessel $vessel, Inclusion $inclusion, float $bottom): bool
+    {
+        if ($vessel->shape->isUpright()) {
+            $room = $vessel->shape->sectionAt(0.0);
+            foreach ($inclusion->places as [$x, $y]) {
+                if (!$room->holds($inclusion->solid->footprint(), $x, $y)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+        for ($n = 0; $n <= self::CUTS; $n++) {
+            $z = $inclusion->solid->height() * $n / self::CUTS;
+            [$cut, $room] = [$inclusion->solid->sectionAt($z), $vessel->shape->sectionAt($bottom + $z)];
+            foreach ($inclusion->places as [$x, $y]) {
+                if (!$room->holds($cut, $x, $y)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Finding> */
+    private function ofObject(Inclusion $inclusion, string $pointer): array
+    {
+        return array_values(array_filter([
+            $this->preparation($inclusion, $pointer),
+            $this->place($inclusion, $pointer),
+            $this->cover($inclusion, $pointer),
+            $this->hold($inclusion, $pointer),
+        ]));
+    }
+
+    private function preparation(Inclusion $inclusion, string $pointer): ?Finding
+    {
+        $name = ['object' => $inclusion->id];
+        if ($inclusion->verdict() === Verdict::DryFirst) {
+            return Finding::of(Code::DryFirst, "{$pointer}/material/moisture_pct", [
+                'water' => Share::percent($inclusion->substance->moisturePercent), 'damp' => Share::percent(Inclusion::DAMP_PERCENT),
+            ], $name);
+        }
+        $code = match (true) {
+            $inclusion->substance->bleeds => Code::SealBleeding,
+            $inclusion->substance->soaks  => Code::SealSoaking,
+            default                       => Code::SealPorous,
+        };
+
+        return $inclusion->verdict() === Verdict::SealFirst ? Finding::of($code, "{$pointer}/sealed_coats", [
+            'air' => Volume::millilitres(1e6 * $inclusion->releasableAir()), 'coats' => Number::count(self::USUAL_COATS),
+        ], $name, new Mend("{$pointer}/sealed_coats", self::USUAL_COATS)) : null;
+    }
+
+    private function place(Inclusion $inclusion, string $pointer): ?Finding
+    {
+        return self::isInside($this->plan->vessel, $inclusion, $this->layout->bottomOf($inclusion)) ? null
+            : Finding::of(Code::OutsideVessel, "{$pointer}/at_mm", names: ['object' => $inclusion->id]);
+    }
+
+    private function cover(Inclusion $inclusion, string $pointer): ?Finding
+    {
+        $top = $this->layout->bottomOf($inclusion) + $inclusion->solid->height() + $inclusion->cover;
+        $out = $top - $this->layout->level();
+        if ($out <= Vessel::SAME) {
+            return null;
+        }
+        $lower = $inclusion->targetBottom - $out;
+        $mend = $lower < 0.0 ? null : new Mend("{$pointer}/target_bottom_mm", round(1e3 * $lower, 1));
+
+        return Finding::of(Code::Uncovered, "{$pointer}/target_bottom_mm", [
+            'short' => Length::metres($out), 'needs' => Length::metres($top), 'level' => Length::metres($this->layout->level()),
+        ], ['object' => $inclusion->id], $mend);
+    }
+
+    private function hold(Inclusion $inclusion, string $pointer): ?Finding
+    {
+        if (!$inclusion->hold->needsLayer()) {
+            return null;
+        }
+        if (in_array($inclusion->id, $this->layout->unsupported, true)) {
+            return Finding::of(Code::NoLayer, "{$pointer}/target_bottom_mm", [
+                'tolerance' => Length::metres($inclusion->tolerance), 'target' => Length::metres($inclusion->targetBottom),
+            ], ['object' => $inclusion->id]);
+        }
+        $cover = $this->layout->pours[$this->layout->firstCover($inclusion) ?? -1] ?? null;
+        $lift = $cover === null ? INF : Buoyancy::of($inclusion, $cover->resin->density)->liftDepth();
+        $covered = $cover === null ? 0.0 : $cover->top - $this->layout->bottomOf($inclusion);
+
+        return $covered < $lift ? null : Finding::of(Code::FloatsOff, $pointer, [
+            'cover' => Length::metres($covered), 'lift' => Length::metres($lift),
+        ], ['object' => $inclusion->id], new Mend("{$pointer}/hold", Hold::Hang->value));
+    }
+
+    /** @return list<Finding> one for each pair of objects that reach into each other; copies keep clear by themselves */
+    private function overlaps(): array
+    {
+        $found = [];
+        foreach ($this->plan->inclusions as $i => $one) {
+            foreach (array_slice($this->plan->inclusions, $i + 1, null, true) as $j => $other) {
+                if ($this->meet($one, $other)) {
+                    $found[] = Finding::of(Code::ObjectsOverlap, "/inclusions/{$j}/at_mm", names: ['object' => $other->id, 'other' => $one->id], with: $i);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private function meet(Inclusion $one, Inclusion $other): bool
+    {
+        [$height, $there] = [$this->layout->bottomOf($one), $this->layout->bottomOf($other)];
+        foreach ($one->places as [$x, $y]) {
+            foreach ($other->places as [$ox, $oy]) {
+                if (Contact::overlap($one->solid, [$x, $y, $height], $other->solid, [$ox, $oy, $there])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Finding> */
+    private function ofPour(LaidPour $pour, int $k): array
+    {
+        $depth = ['pour' => Number::count($k + 1), 'depth' => Length::metres($pour->depth())];
+        $sheet = $pour->resin->sheet;
+        $found = [];
+        if ($pour->depth() < $sheet->leastPour - self::FLAT) {
+            $found[] = Finding::of(Code::BelowLeastPour, "/pours/{$k}/depth_mm", $depth + ['least' => Length::metres($sheet->leastPour)]);
+        }
+        if ($pour->depth() > $sheet->greatestPour + self::FLAT) {
+            $found[] = Finding::of(Code::AboveGreatestPour, "/pours/{$k}/depth_mm", $depth + ['greatest' => Length::metres($sheet->greatestPour)]);
+        }
+
+        return [...$found, ...(new BatchJudge($pour->batch, $k))->findings()];
+    }
+}

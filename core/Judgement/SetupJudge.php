@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Judgement;
+
+use Pensilis\Fact\Fact;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Fitting;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Number;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Vessel\Vessel;
+
+/** What stands against the purpose of the piece and the way its vessel stands. */
+final readonly class SetupJudge implements Judge
+{
+    /** A slope may take so much of the shallowest pour. */
+    private const SHARE = 0.2;
+
+    public function __construct(private Plan $plan, private Layout $layout) {}
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return array_values(array_filter([$this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test()]));
+    }
+
+    private function deflection(): ?Finding
+    {
+        $service = $this->plan->purpose->service;
+        $least = $service->leastDeflection();
+        $resin = $this->plan->resin();
+        $bears = $resin->sheet->deflection;
+        if ($least === null || ($bears !== null && $bears >= $least)) {
+            return null;
+        }
+
+        return Finding::of($bears === null ? Code::HeatRatingUnsaid : Code::HeatRating, '/resins/0/sheet/heat_deflection_celsius', [
+            'least' => Temperature::celsius($least),
+        ] + ($bears === null ? [] : ['bears' => Temperature::celsius($bears)]), ['use' => $service, 'resin' => $resin->name]);
+    }
+
+    private function thickness(): ?Finding
+    {
+        $least = $this->plan->purpose->service->leastThickness();
+        $has = $this->plan->vessel->fill;
+        if ($has >= $least) {
+            return null;
+        }
+        $mend = $this->plan->vessel->shape->height() < $least ? null : new Mend('/vessel/fill_mm', round(1e3 * $least, 1));
+
+        return Finding::of(Code::TooThin, '/vessel/fill_mm', ['least' => Length::metres($least), 'fill' => Length::metres($has)], ['use' => $this->plan->purpose->service], $mend);
+    }
+
+    /** @return list<Finding> */
+    private function fittings(): array
+    {
+        $found = [];
+        $thickness = $this->layout->level();
+        foreach ($this->plan->purpose->fittings as $n => $fitting) {
+            if ($fitting->depth > 0.5 * $thickness + 1e-9) {
+                $found[] = Finding::of(Code::HoleTooDeep, "/purpose/fittings/{$n}/depth_mm", [
+                    'hole' => Length::metres($fitting->depth), 'thickness' => Length::metres($thickness), 'half' => Length::metres(0.5 * $thickness),
+                ], ['fitting' => $this->nameOf($fitting)], new Mend("/purpose/fittings/{$n}/depth_mm", round(500.0 * $thickness, 1)));
+            }
+            foreach ($this->plan->inclusions as $i => $inclusion) {
+                if ($this->reachesUnder($inclusion, $fitting, $thickness)) {
+                    $found[] = Finding::of(Code::UnderFitting, "/inclusions/{$i}/at_mm", names: ['object' => $inclusion->id, 'fitting' => $this->nameOf($fitting)]);
+                }
+            }
+            array_push($found, ...$this->pierced($fitting, $thickness));
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> what is applied on a surface that the hole of a fitting goes through */
+    private function pierced(Fitting $fitting, float $thickness): array
+    {
+        [$from, $to] = $fitting->zone($thickness);
+        $found = [];
+        foreach ($this->layout->pours as $k => $pour) {
+            $meets = $pour->top > $from - Vessel::SAME && $pour->top < $to + Vessel::SAME;
+            foreach ($meets ? $pour->coat->applied : [] as $n => $applied) {
+                if ($applied->reaches($fitting->x, $fitting->y, $fitting->radius)) {
+                    $found[] = Finding::of(Code::AppliedUnderFitting, "/pours/{$k}/applied/{$n}/at_mm", ['pour' => Number::count($k + 1)], [
+                        'applied' => $applied->fact(), 'fitting' => $this->nameOf($fitting),
+                    ]);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private function nameOf(Fitting $fitting): Fact
+    {
+        return new Fact("fitting.{$fitting->kind}");
+    }
+
+    private function reachesUnder(Inclusion $inclusion, Fitting $fitting, float $thickness): bool
+    {
+        $bottom = $this->layout->bottomOf($inclusion);
+        [$from, $to] = $fitting->zone($thickness);
+        $cut = $inclusion->solid->sectionAt(max(0.0, $from - $bottom));
+        if ($bottom >= $to || $bottom + $inclusion->solid->height() <= $from) {
+            return false;
+        }
+        foreach ($inclusion->places as [$x, $y]) {
+            [$dx, $dy] = [$fitting->x - $x, $fitting->y - $y];
+            $far = hypot($dx, $dy);
+            [$px, $py] = $far > 0.0 ? $cut->support($dx, $dy) : [0.0, 0.0];
+            if ($far < $fitting->radius + ($far > 0.0 ? ($px * $dx + $py * $dy) / $far : 0.0)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function slope(): ?Finding
+    {
+        $rise = $this->plan->setup->rise($this->plan->vessel);
+        if ($rise <= 0.0 || $this->layout->pours === []) {
+            return null;
+        }
+        $depths = array_map(fn(LaidPour $pour): float => $pour->depth(), $this->layout->pours);
+        $k = (int) array_search(min($depths), $depths, true);
+
+        return $rise <= self::SHARE * $depths[$k] ? null : Finding::of(Code::Tilted, '/vessel/level/rise_mm', [
+            'rise' => Length::metres($rise), 'pour' => Number::count($k + 1), 'depth' => Length::metres($depths[$k]), 'most' => Length::metres(self::SHARE * $depths[$k]),
+        ]);
+    }
+
+    private function margin(): ?Finding
+    {
+        $rise = $this->plan->setup->rise($this->plan->vessel);
+        $free = $this->plan->vessel->shape->height() - $this->layout->level();
+        // Half of the rise lifts one side, half of it lowers the other.
+        if ($rise <= 0.0 || 0.5 * $rise <= $free + 1e-9) {
+            return null;
+        }
+        $fill = floor(1e4 * ($this->plan->vessel->shape->height() - 0.5 * $rise)) / 1e4;
+
+        return Finding::of(Code::RunsOver, '/vessel/fill_mm', [
+            'higher' => Length::metres(0.5 * $rise), 'free' => Length::metres(max(0.0, $free)), 'fill' => Length::metres($fill),
+        ], mend: new Mend('/vessel/fill_mm', round(1e3 * $fill, 1)));
+    }
+
+    /** One finding for all that may change colour. */
+    private function test(): ?Finding
+    {
+        $fading = array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->substance->fades);
+
+        return $fading === [] ? null : Finding::of(Code::TestFirst, '/inclusions/' . array_key_first($fading) . '/material/fades', names: [
+            'objects' => array_map(fn(Inclusion $one): string => $one->id, array_values($fading)),
+        ]);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Layout;
+
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
+use Pensilis\Layering\Diagnosis;
+use Pensilis\Layering\LayerSearch;
+use Pensilis\Layering\Obstacle;
+use Pensilis\Layering\Wish;
+use Pensilis\Material\Hold;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Number;
+
+/** Pours and places before any heat: those the plan gives, else the fewest that hold every object; or why not. */
+final readonly class Draft
+{
+    /** A plan file holds no more. */
+    private const MOST_POURS = 40;
+
+    /** @param list<Finding> $reasons why there is no layout */
+    private function __construct(public ?Layout $layout, public array $reasons) {}
+
+    /** @param float|null $deepest m, a greatest depth below the plan's own */
+    public static function of(Plan $plan, ?float $deepest = null): self
+    {
+        return $plan->pours === [] ? self::found($plan, $deepest) : new self(Layout::given($plan), []);
+    }
+
+    /** Pours that are searched for, whatever the plan gives. */
+    public static function found(Plan $plan, ?float $deepest = null): self
+    {
+        $wishes = $plan->wishes();
+        $least = $plan->resin()->sheet->leastPour;
+        $greatest = max($least, min($plan->greatestPour(), $deepest ?? INF));
+        $fill = $plan->vessel->fill;
+        if ($fill > self::MOST_POURS * $greatest) {
+            return self::tooMany($plan, $greatest);
+        }
+        $layers = (new LayerSearch(
+            Wish::micrometres($fill),
+            Wish::micrometres($least),
+            Wish::micrometres($greatest),
+            $wishes,
+        ))->find();
+        if ($layers !== null) {
+            return $layers->count() > self::MOST_POURS ? self::tooMany($plan, $greatest) : new self(Layout::found($plan, $layers), []);
+        }
+        $diagnosis = new Diagnosis($fill, $least, $greatest, $plan->resin()->density, $wishes);
+
+        return new self(null, array_map(fn(Obstacle $one): Finding => self::finding($plan, $one), $diagnosis->obstacles()));
+    }
+
+    private static function tooMany(Plan $plan, float $greatest): self
+    {
+        return new self(null, [Finding::of(Code::TooManyPours, '/vessel', [
+            'fill'     => Length::metres($plan->vessel->fill),
+            'most'     => Number::count(self::MOST_POURS),
+            'greatest' => Length::metres($greatest),
+        ])]);
+    }
+
+    private static function finding(Plan $plan, Obstacle $obstacle): Finding
+    {
+        $pointer = $obstacle->objects === [] ? '/vessel' : $plan->pointerTo($obstacle->objects[0]);
+        [$quantities, $mend] = [$obstacle->quantities, null];
+        if ($obstacle->betterTarget !== null) {
+            $quantities['better'] = Length::metres($obstacle->betterTarget);
+            $mend = new Mend("{$pointer}/target_bottom_mm", round(1e3 * $obstacle->betterTarget, 3));
+        } elseif ($obstacle->code === Code::FloatsOffAnyPour) {
+            $mend = new Mend("{$pointer}/hold", Hold::Hang->value);
+        }
+
+        return Finding::of($obstacle->code, $pointer, $quantities, [
+            'object' => $obstacle->objects[0] ?? '', 'other' => $obstacle->objects[1] ?? '', 'objects' => $obstacle->objects,
+        ], $mend);
+    }
+}

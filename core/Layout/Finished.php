@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Layout;
+
+use Pensilis\Plan\Plan;
+
+/**
+ * One finished piece: what it weighs and where it balances. Mass is kept in cure; sealed pores keep their air, open ones are
+ * full of resin. A round, square or even vessel balances on its middle but for its objects; an outline about its own.
+ */
+final readonly class Finished
+{
+    /** A hook and what it is fixed to bear several times the load (common practice). */
+    public const SAFETY = 4.0;
+
+    /** @param array{float, float} $balance right of and behind the middle, m */
+    private function __construct(public float $kilograms, public array $balance) {}
+
+    public static function of(Plan $plan, Layout $layout): self
+    {
+        [$mass, $x, $y] = [0.0, 0.0, 0.0];
+        foreach ($layout->pours as $pour) {
+            $density = $pour->resin->density;
+            $mass += $pour->mass();
+            $gross = $density * $plan->vessel->volumeBetween($pour->bottom, $pour->top);
+            [$cx, $cy] = $plan->vessel->shape->sectionAt(0.5 * ($pour->bottom + $pour->top))->middle();
+            $x += $gross * $cx;
+            $y += $gross * $cy;
+            foreach ($plan->inclusions as $one) {
+                $at = $layout->bottomOf($one);
+                $missing = $density * ($one->displaced($pour->bottom, $pour->top, $at) - $one->drunk($pour->bottom, $pour->top, $at)) / $one->count();
+                foreach ($one->places as [$px, $py]) {
+                    $x -= $missing * $px;
+                    $y -= $missing * $py;
+                }
+            }
+        }
+        foreach ($plan->inclusions as $one) {
+            $each = $one->bulkDensity() * $one->envelope();
+            foreach ($one->places as [$px, $py]) {
+                $mass += $each;
+                $x += $each * $px;
+                $y += $each * $py;
+            }
+        }
+
+        return new self($mass, $mass > 0.0 ? [$x / $mass, $y / $mass] : [0.0, 0.0]);
+    }
+}

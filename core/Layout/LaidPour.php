@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Layout;
+
+use Pensilis\Batching\Batch;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Coat;
+use Pensilis\Plan\Costs;
+use Pensilis\Resin\Resin;
+
+/**
+ * One pour in its place: from where to where, how much goes into one vessel with its colours, and what is set onto the layer below it;
+ * the batch is the plain mix for all vessels that are poured alike. Metres, m³.
+ */
+final readonly class LaidPour
+{
+    /** @param list<Inclusion> $placed objects set before it is poured */
+    public function __construct(
+        public Resin $resin,
+        public float $bottom,
+        public float $top,
+        public float $volume,
+        public array $placed,
+        public Batch $batch,
+        public Coat $coat,
+        public Portions $portions,
+    ) {}
+
+    /** Mass of it in one vessel, colours and all, kg. */
+    public function mass(): float
+    {
+        return $this->resin->density * $this->portions->plain($this->resin->density) + 1e-3 * array_sum($this->colourGrams());
+    }
+
+    /** @return array<string, float> grams of each colour in one vessel, by id */
+    public function colourGrams(): array
+    {
+        $grams = [];
+        foreach ($this->portions->all as $portion) {
+            $plain = 1e3 * $this->resin->density * $portion->plain($this->resin->density);
+            foreach ($portion->recipe->parts as [$colour, $dose]) {
+                $grams[$colour->id] = ($grams[$colour->id] ?? 0.0) + $plain * $colour->percent($dose, 1e-3 * $this->resin->density) / 100.0;
+            }
+        }
+
+        return $grams;
+    }
+
+    /** What it costs in all vessels that are poured alike. */
+    public function costs(Costs $costs, int $pieces): float
+    {
+        $colours = array_map(fn(float $grams): float => $pieces * $grams, $this->colourGrams());
+
+        return $costs->ofPour($this->resin->id, $this->batch->mixed(), $colours);
+    }
+
+    public function depth(): float
+    {
+        return $this->top - $this->bottom;
+    }
+}

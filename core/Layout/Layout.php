@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Layout;
+
+use Pensilis\Batching\Batch;
+use Pensilis\Geometry\Region\Parcels;
+use Pensilis\Geometry\Region\Patch;
+use Pensilis\Layering\Layers;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Coat;
+use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\Zone;
+use Pensilis\Resin\Resin;
+use Pensilis\Vessel\Vessel;
+
+/**
+ * Pours and objects in their places, before any heat: what is drawn and weighed.
+ *
+ * An object stands on the layer found for it; among given pours on the nearest boundary within its tolerance,
+ * else at its target, which is then told.
+ */
+final readonly class Layout
+{
+    /**
+     * @param list<LaidPour>       $pours
+     * @param array<string, float> $bottoms     object id → height of its bottom, m
+     * @param list<string>         $unsupported ids of objects without a layer
+     */
+    private function __construct(public array $pours, private array $bottoms, public array $unsupported) {}
+
+    public static function found(Plan $plan, Layers $layers): self
+    {
+        $bottoms = [];
+        foreach ($plan->inclusions as $inclusion) {
+            $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
+        }
+        $pours = array_map(fn(float $depth): array => [$plan->resin(), $depth, Coat::plain()], $layers->depths());
+
+        return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
+    }
+
+    /** The pours that the plan gives. */
+    public static function given(Plan $plan): self
+    {
+        $boundaries = [0.0];
+        foreach ($plan->pours as $k => $pour) {
+            $boundaries[] = $boundaries[$k] + $pour->depth;
+        }
+        [$bottoms, $unsupported] = [[], []];
+        foreach ($plan->inclusions as $inclusion) {
+            $nearest = self::nearest(array_slice($boundaries, 0, -1), $inclusion->targetBottom);
+            $supported = abs($nearest - $inclusion->targetBottom) <= $inclusion->tolerance + Vessel::SAME;
+            $bottoms[$inclusion->id] = $supported && $inclusion->hold->needsLayer() ? $nearest : $inclusion->targetBottom;
+            if (!$supported && $inclusion->hold->needsLayer()) {
+                $unsupported[] = $inclusion->id;
+            }
+        }
+        $pours = array_map(fn(GivenPour $pour): array => [$pour->resin, $pour->depth, $pour->coat], $plan->pours);
+
+        return new self(self::lay($plan, $pours, $bottoms), $bottoms, $unsupported);
+    }
+
+    /** Height of an object's bottom, m. */
+    public function bottomOf(Inclusion $inclusion): float
+    {
+        return $this->bottoms[$inclusion->id] ?? $inclusion->targetBottom;
+    }
+
+    /** The level that the last pour reaches, m. */
+    public function level(): float
+    {
+        return $this->pours === [] ? 0.0 : $this->pours[count($this->pours) - 1]->top;
+    }
+
+    /** Index of the pour that is poured onto the object first; null above all pours. */
+    public function firstCover(Inclusion $inclusion): ?int
+    {
+        return $this->pourAt($this->bottomOf($inclusion) + Vessel::SAME);
+    }
+
+    private function pourAt(float $height): ?int
+    {
+        foreach ($this->pours as $k => $pour) {
+            if ($height < $pour->top) {
+                return $k;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<array{Resin, float, Coat}> $pours
+     * @param array<string, float>            $bottoms
+     *
+     * @return list<LaidPour>
+     */
+    private static function lay(Plan $plan, array $pours, array $bottoms): array
+    {
+        $laid = [];
+        $bottom = 0.0;
+        foreach ($pours as $k => [$resin, $depth, $coat]) {
+            $top = $bottom + $depth;
+            $gross = $plan->vessel->volumeBetween($bottom, $top)
+                + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : 0.0)
+                + ($k === count($pours) - 1 ? $plan->setup->edgeVolume($plan->vessel) : 0.0);
+            [$placed, $solids] = [[], []];
+            foreach ($plan->inclusions as $inclusion) {
+                $at = $bottoms[$inclusion->id];
+                $taken = ($inclusion->displaced($bottom, $top, $at) - $inclusion->drunk($bottom, $top, $at)) / $inclusion->count();
+                foreach ($taken === 0.0 ? [] : $inclusion->places as [$x, $y]) {
+                    $solids[] = [$x, $y, $taken];
+                }
+                if ($at >= $bottom - Vessel::SAME && $at < $top - Vessel::SAME) {
+                    $placed[] = $inclusion;
+                }
+            }
+            $parcels = new Parcels($plan->vessel->shape->sectionAt(0.5 * ($bottom + $top)), array_map(fn(Zone $zone): Patch => $zone->patch, $coat->zones));
+            $portions = Portions::of($coat, $parcels, $gross, $solids);
+            $volume = array_sum(array_map(fn(Portion $one): float => $one->volume, $portions->all));
+            $batch = Batch::of(
+                $resin,
+                $plan->setup->pieces * $portions->plain($resin->density),
+                $plan->studio->device,
+                $plan->studio->lossGrams,
+                $plan->studio->held,
+                $plan->studio->leastMix,
+                $k === count($pours) - 1 ? $plan->setup->pieces * self::topUp($plan, $pours, $top) : 0.0,
+            );
+            $laid[] = new LaidPour($resin, $bottom, $top, $volume, $placed, $batch, $coat, $portions);
+            $bottom = $top;
+        }
+
+        return $laid;
+    }
+
+    /**
+     * What the last pour makes up for: the shrinking of all pours below it, and as much of its own as finds room below the rim. Mix that
+     * shrinks too: of a cured volume V₁ that is missing, V₁ ρ_cured/ρ_mixed. Vessel by vessel, m³.
+     *
+     * @param list<array{Resin, float, Coat}> $pours
+     */
+    private static function topUp(Plan $plan, array $pours, float $level): float
+    {
+        [$bottom, $missing, $own] = [0.0, 0.0, 0.0];
+        foreach ($pours as [$resin, $depth]) {
+            $own = $plan->vessel->volumeBetween($bottom, $bottom + $depth) * $resin->shrinks();
+            $missing += $own;
+            $bottom += $depth;
+        }
+        $room = $plan->vessel->volumeBetween($level, $plan->vessel->shape->height());
+
+        return $missing - $own + min($own, $room);
+    }
+
+    /** @param list<float> $heights */
+    private static function nearest(array $heights, float $wanted): float
+    {
+        $best = $heights[0] ?? 0.0;
+        foreach ($heights as $height) {
+            $best = abs($height - $wanted) < abs($best - $wanted) ? $height : $best;
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\PlanFile;
+
+use Pensilis\Colour\Colourant;
+use Pensilis\Colour\ColourKind;
+use Pensilis\Colour\Recipe;
+use Pensilis\Colour\Shade;
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Finding\Code;
+use Pensilis\Geometry\Outline;
+use Pensilis\Geometry\Region\Band;
+use Pensilis\Geometry\Region\Blot;
+use Pensilis\Geometry\Region\Patch;
+use Pensilis\Geometry\Region\Ring;
+use Pensilis\Geometry\Region\Stroke;
+use Pensilis\Plan\Application;
+use Pensilis\Plan\Applied;
+use Pensilis\Plan\Coat;
+use Pensilis\Plan\Zone;
+use Pensilis\Quantity\Share;
+use Pensilis\Quantity\Volume;
+
+/** Reads `colours` and what `pours` say of mixes, regions and steps on their surface. */
+final readonly class CoatReader
+{
+    /** Where the plan says nothing: depth that an ink's shade is told for and a pigment's hiding depth (memory), mm. */
+    private const THROUGH = 10.0;
+
+    private const HIDES = 2.0;
+
+    /** g/ml (memory) */
+    private const INK = 0.9;
+
+    private const PIGMENT = 3.0;
+
+    private const FILLER = 2.65;
+
+    /** @param array<string, Colourant> $colours */
+    private function __construct(private Problems $problems, public array $colours) {}
+
+    public static function read(Problems $problems, Node $root): self
+    {
+        $colours = [];
+        foreach ($root->children('colours') as $node) {
+            $colour = $problems->attempt($node->pointer, fn(): Colourant => self::colour($node));
+            if ($colour !== null && isset($colours[$colour->id])) {
+                $problems->add(Code::SameColour, $node->at('id'), names: ['id' => $colour->id]);
+            } elseif ($colour !== null) {
+                $colours[$colour->id] = $colour;
+            }
+        }
+
+        return new self($problems, $colours);
+    }
+
+    public function coat(Node $pour): Coat
+    {
+        $zones = [];
+        $given = 0.0;
+        foreach ($pour->children('zones') as $node) {
+            $patch = $this->problems->attempt($node->pointer, fn(): Patch => $this->patch($node));
+            $share = $node->maybe('share_pct');
+            $given += $share ?? 0.0;
+            $recipe = $this->recipe($node);
+            if ($patch !== null) {
+                $zones[] = new Zone($node->text('name', ''), $patch, $recipe, $share === null ? null : $share / 100.0);
+            }
+        }
+        if ($given > 100.0 + 1e-9) {
+            $this->problems->add(Code::SharesAboveAll, $pour->at('zones'), ['given' => Share::percent($given)]);
+        }
+
+        return new Coat($this->recipe($pour), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')), $pour->flag('thick_on_purpose'));
+    }
+
+    private function recipe(Node $node): Recipe
+    {
+        $parts = [];
+        foreach ($node->children('mix') as $part) {
+            $id = $part->text('colour');
+            $colour = $this->colours[$id] ?? null;
+            if ($colour === null) {
+                $this->problems->add(Code::UnknownColour, $part->at('colour'), names: ['id' => $id]);
+                continue;
+            }
+            if (!$part->has($colour->kind->key())) {
+                $this->problems->add(Code::MissingDose, $part->at($colour->kind->key()), names: ['colour' => $colour->name, 'key' => $colour->kind->key()]);
+                continue;
+            }
+            $parts[] = [$colour, $part->number($colour->kind->key())];
+        }
+
+        return $this->problems->attempt($node->at('mix'), fn(): Recipe => Recipe::of($parts)) ?? Recipe::clear();
+    }
+
+    private function patch(Node $node): Patch
+    {
+        $mm = fn(string $key, float $usual): float => $node->number($key, $usual) / 1e3;
+        [$x, $y] = $node->has('at_mm') ? $node->child('at_mm')->numbers() : [0.0, 0.0];
+
+        return match ($node->text('shape')) {
+            'band'  => Band::across($node->number('angle_deg', 0.0), $node->number('from_mm') / 1e3, $node->number('to_mm') / 1e3),
+            'half'  => Band::half($node->number('angle_deg', 0.0), $mm('from_mm', 0.0)),
+            'ring'  => Ring::about($x / 1e3, $y / 1e3, $mm('inner_mm', 0.0), $node->number('outer_mm') / 1e3),
+            'line'  => Stroke::through($this->points($node), $node->number('width_mm') / 1e3),
+            default => Blot::at(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0)), $x / 1e3, $y / 1e3),
+        };
+    }
+
+    /** @return list<array{float, float}> */
+    private function points(Node $node): array
+    {
+        $points = [];
+        foreach ($node->children('points_mm') as $point) {
+            [$x, $y] = $point->numbers();
+            $points[] = [$x / 1e3, $y / 1e3];
+        }
+
+        return $points;
+    }
+
+    private function applied(Node $node): Applied
+    {
+        [$x, $y] = $node->has('at_mm') ? $node->child('at_mm')->numbers() : [0.0, 0.0];
+        [$width, $height] = $node->has('size_mm') ? $node->child('size_mm')->numbers() : [40.0, 10.0];
+
+        return new Applied(Application::from($node->text('kind')), $node->text('says', ''), $x / 1e3, $y / 1e3, $width / 1e3, $height / 1e3);
+    }
+
+    /** @throws ImpossibleValue */
+    private static function colour(Node $node): Colourant
+    {
+        $kind = ColourKind::from($node->text('kind'));
+        [$id, $name, $shade] = [$node->text('id'), $node->text('name'), Shade::hex($node->text('shade'))];
+        if ($kind === ColourKind::Ink) {
+            return Colourant::ink($id, $name, $shade, $node->number('through_mm', self::THROUGH) / 1e3, $node->number('density_g_ml', self::INK), $node->number('drop_ml', Volume::DROP));
+        }
+
+        return Colourant::pigment($id, $name, $shade, $node->number('hides_mm', self::HIDES) / 1e3, $node->number('density_g_ml', $kind === ColourKind::Filler ? self::FILLER : self::PIGMENT), $kind);
+    }
+}

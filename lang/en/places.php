@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+// What stands on every page, the studio, accounts, and pages of errors.
+return [
+    'skip'   => 'To the content', 'places' => 'Places', 'sign-out' => 'Sign out',
+    'nav'    => ['pieces' => 'Pieces', 'shelf' => 'Shelf', 'materials' => 'Materials', 'studio' => 'Studio'],
+    'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
+    'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],
+    'studio' => [
+        'title' => 'Studio', 'about' => 'Name and units', 'name' => 'Name', 'units' => 'Figures are shown in', 'metric' => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)',
+        'any'   => 'Any unit can be typed anywhere: :examples.', 'save' => 'Save', 'members' => 'Members', 'invited' => ':email, invited until :day', 'invite' => 'Invite by mail', 'send' => 'Send an invitation',
+    ],
+    'account' => [
+        'sign-in'      => 'Sign in', 'email' => 'Mail address', 'password' => 'Password', 'forgot' => 'I have forgotten my password', 'opened' => 'Accounts are opened by a member of the studio, who sends an invitation.',
+        'forgotten'    => 'Forgotten password', 'new' => 'A new password', 'your-email' => 'Mail address of your account', 'link' => 'Send a link', 'back' => 'Back to sign in',
+        'choose-title' => 'New password', 'choose' => 'Choose a password', 'set' => 'Set password', 'rule' => 'Password, 12 characters or more', 'again' => 'The same again',
+        'invitation'   => 'Invitation', 'over' => 'This invitation is over', 'over-why' => 'It has been used, or its days have passed. Ask a member of the studio for a new one.', 'join' => 'Join “:studio”', 'as' => 'You will sign in as', 'join-press' => 'Join',
+    ],
+    'error' => [
+        'to-pieces' => 'To the pieces',
+        '403'       => ['head' => 'Not yours', 'text' => 'This is not open to your account.'],
+        '404'       => ['head' => 'Not here', 'text' => 'There is nothing at this address, or it belongs to another studio.'],
+        '419'       => ['head' => 'The page waited too long', 'text' => 'Go back, reload the page and send it again; what you typed is still there.'],
+        '429'       => ['head' => 'Too often', 'text' => 'Wait a minute, then try again.'],
+        '500'       => ['head' => 'Something broke', 'text' => 'Nothing was changed. Try again; if it happens twice, the log in storage/logs says where.'],
+        '503'       => ['head' => 'Closed for a moment', 'text' => 'Pensilis is being looked after. Come back in a few minutes.'],
+    ],
+];

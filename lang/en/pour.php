@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+// The page of one pour, and what the sheet says of cups.
+return [
+    'title'   => 'Pour :number of :piece',
+    'of'      => 'of',
+    'measure' => [
+        'head'     => 'Measure', 'a' => 'A (resin)', 'b' => 'B (hardener)',
+        'with'     => 'With :device; the small figures are both by volume, for marked cups. Never measure one by weight and one by volume.',
+        'mix'      => 'The mix is :mix: :vessel for the vessel, :loss for cup and stick.',
+        'mix-many' => 'The mix is :mix: :vessel for all :pieces vessels, :loss for cup and stick.',
+        'held'     => ':held is held back clear.',
+        'top-up'   => ':amount of it makes up for what the cure shrinks.',
+        'ratio'    => ':device can hide a ratio error of :error; up to :most is fine.',
+        'over'     => 'Even in small cups it is over before it is poured:', 'over-by' => 'it lasts :life of the :needed that are needed. Cool the room, or take a slower resin.',
+        'split'    => 'Split it into :cups cups', 'split-of' => 'of :each, one after another: in one cup it would heat itself and be over before it is poured.',
+        'one-cup'  => 'One cup will do: it stays usable for about :life, and mixing, standing and pouring take :needed.',
+        'volume'   => 'The label goes by volume.',
+        'cost'     => 'This pour costs :price, with resin that is lost or held back and consumables.',
+    ],
+    'cups' => [
+        'head'    => 'Cups', 'scrolls' => 'Cups, scrolls sideways', 'all' => 'all of it', 'share' => ':volume, :share of the coat',
+        'columns' => ['cup' => 'Cup', 'mix' => 'Mix in it', 'stir' => 'Stir in', 'fills' => 'Fills', 'pour' => 'Pour'],
+        'clear'   => 'nothing: it stays clear',
+        'note'    => 'Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint counts too. Fold flakes in slowly. Pour each from the side that lies away from the one before. The clear that a mother tint brings is part of its cup. What cup and stick keep comes on top, in the same shares.',
+        'trace'   => ':drops drops of blue or violet ink for :clear of clear mix', 'traced' => 'Against yellowing: :trace, through a mother tint.',
+        'thicken' => 'Thicken first.',
+        'merges'  => 'Poured thin, neighbours run together and the larger one invades.', 'stays' => 'A clear line between two keeps them apart; a drawn line creeps downhill on a bench that slopes.',
+        'invaded' => 'An invaded region is not restored by clear poured over it.',
+        'darken'  => 'Or out of one cup, darkened step by step',
+    ],
+    'dose'       => ['plain' => ':amount of :colour', 'mother' => ':amount of a mother tint (:base of :colour in :clear of clear mix)'],
+    'drops'      => ':count drops',
+    'darkening'  => ['plain' => 'Pour :pour as it is.', 'step' => 'Into the :left that is left stir :add of :colour, then pour :pour.'],
+    'from'       => ['first' => 'first, into its middle', 'amid' => 'thinly, into its middle', 'right' => 'from the right', 'left' => 'from the left', 'behind' => 'from behind', 'front' => 'from the front'],
+    'thickening' => [
+        'line'    => 'In thin cups and at room temperature the mix keeps a line :keeps, counted from first contact, and can hardly be moved after :end. A full cup is faster.',
+        'at-once' => 'at once', 'at-once-cups' => 'at once (:cups)', 'after' => 'after :span', 'after-cups' => 'after :span (:cups)',
+        'white'   => 'White is best left to thicken a while before it is drawn out: usually 5 to 15 minutes with a quick resin.',
+    ],
+    'applied' => [
+        'head'     => 'On its set surface', 'size' => ':place, :width wide and :height high.',
+        'mirrored' => 'Lay it mirrored: it is read from the floor.', 'straight' => 'Lay it as it reads: it is read from :viewed.',
+        'on-tack'  => 'Ready while it is tacky and firm: a fingernail marks it, nothing sticks to the glove.', 'on-firm' => 'Ready once it is firm and takes no fingerprint.',
+        'dries'    => 'It dries :span before a coat may cover it, or as its label says.',
+    ],
+    'shared' => [
+        'head'  => 'Mix for another piece with it', 'other' => 'The other piece', 'its' => 'its pour :number, :volume', 'show' => 'Show it', 'none' => 'None of its pours has the same resin and colour.',
+        'batch' => 'Together: A :a (:a_ml), B :b (:b_ml), :mass in all; of it :here for this piece and :there for :piece.',
+    ],
+    'check'  => ['head' => 'Is the cup right?', 'a' => 'A weighed, g', 'b' => 'B weighed, g', 'press' => 'Judge it'],
+    'judged' => [
+        'right'     => 'That is right: :off % off, within :within %.',
+        'wrong'     => 'There is :outcome Before it is poured: add :add of :what and stir again. Once poured, nothing mends it: scrape it out while it is soft, wipe with alcohol in moving air, and pour anew.',
+        'wrong-way' => 'Weighed as if the parts of the label were grams, there would be :outcome',
+        'too-much'  => ':off % too much hardener:', 'too-little' => ':off % too little hardener:',
+        'never'     => 'it would never set, only thicken.', 'late' => 'it gels late, at :gel of the short part instead of :right, and stays soft or sticky.',
+        'soft'      => 'it stays softer than it should and may turn sticky when warm.',
+    ],
+    'mixed' => [
+        'head'   => 'Mixed', 'mixed' => 'Mixed', 'kept' => 'Cup and stick kept', 'over' => 'Left over, still to be poured', 'save' => 'Save',
+        'median' => 'Your cups and sticks keep :grams: the median of the last mixes; new pieces begin with it.',
+        'line'   => ':day: :mixed mixed, :kept kept, :over left',
+    ],
+    'leftover' => [
+        'head' => 'Where the rest may go', 'fits' => ':vessel: stands :depth deep, :full full', 'remains' => ':vessel: stands :depth deep, :full full, :left remain',
+        'none' => 'No spare vessel on the :shelf takes it; mark those that may be filled with what is left. Let it cure in the open before it is thrown away, never down a drain.', 'shelf' => 'shelf',
+    ],
+    'caution' => 'Gloves, goggles, moving air. A full cup runs away: put a hot cup outside on stone, never cap it, not in a bin.',
+];

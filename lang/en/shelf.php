@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+// The shelf: vessels, resins, colours, sealers, devices, consumables.
+return [
+    'title'   => 'Shelf', 'gone' => '“:name” was taken off the shelf.', 'undo' => 'Undo', 'back' => 'Back to the shelf', 'label' => 'Shelf',
+    'vessels' => [
+        'head'  => 'Vessels', 'teach' => 'A vessel that was measured once need not be measured again. Open a piece, and under “Vessel” put it on the shelf.', 'to-pieces' => 'To the pieces',
+        'holds' => ':size, holds :holds; :last', 'unused' => 'not used yet', 'last' => 'last filled to :fill, :share, in “:piece”, :day', 'pieces' => 'in :count pieces', 'spare' => 'spare',
+        'new'   => 'New piece in it', 'change' => 'Change', 'name' => 'New name', 'is-spare' => 'spare, for what is left of a mix', 'save' => 'Save', 'remove' => 'Remove',
+    ],
+    'kinds'   => ['resins' => 'Resins', 'colours' => 'Colours', 'sealers' => 'Sealers', 'devices' => 'Devices', 'consumables' => 'Consumables'],
+    'units'   => ['resins' => 'g', 'colours' => 'g', 'sealers' => 'ml', 'devices' => 'pieces', 'consumables' => 'pieces'],
+    'lessons' => [
+        'resins'      => 'A resin with its data sheet, pack and price: pieces take all of it from here, and its stock goes down with every mix you write down.',
+        'colours'     => 'Inks, pigments and fillers with their shade and strength, so that what will be seen can be computed.',
+        'sealers'     => 'What porous things are closed with before they go in.',
+        'devices'     => 'Scales with their step and limit, cups with their marks, spoons and droppers: a piece is told in the steps of the one it is measured with.',
+        'consumables' => 'Cups, sticks, gloves, tape: what each pour uses up counts in the price of a piece.',
+    ],
+    'beginnings' => [
+        'sealers'     => ['resin' => 'Brushed resin', 'acrylic' => 'Thin clear acrylic', 'glue' => 'Craft glue'],
+        'devices'     => ['scale' => 'Bench scale', 'fine' => 'Fine scale', 'cup' => 'Marked cups', 'spoon' => 'Measuring spoon', 'drops' => 'Dropper'],
+        'consumables' => ['cups' => 'Cups and sticks', 'gloves' => 'Gloves, pairs'],
+    ],
+    'scrolls'    => ':title, scrolls sideways',
+    'columns'    => ['name' => 'Name', 'stock' => 'In stock', 'pack' => 'Pack', 'age' => 'Lot and age', 'do' => 'What to do'],
+    'uncounted'  => 'not counted', 'amount' => ':amount :unit', 'low' => '▽ runs low', 'price' => 'at :price', 'bought' => 'bought :day',
+    'past'       => '▽ past :day: test a small mix', 'until' => 'usable until :day', 'remove' => 'Remove', 'remove-label' => 'Remove :name from the shelf',
+    'like'       => 'One more, like', 'add' => 'Put it on the shelf', 'table' => 'A table of them (CSV)', 'read' => 'Read it', 'take-away' => 'Download the table',
+    'table-note' => 'A row whose name and lot are on the shelf takes its place; all rows are read, or none.',
+    'recipes'    => 'Recipes', 'recipe-remove' => 'Remove', 'recipe-remove-label' => 'Remove the recipe :name',
+    'pack'       => 'Pack, stock and age', 'says' => 'What plans say of it', 'label-first' => 'From the label or data sheet, which go before anything here.', 'save' => 'Save',
+    'plain'      => [
+        'name' => 'Name', 'pack_price' => 'Price of a pack', 'pack_amount' => 'A pack holds, :unit', 'stock' => 'In stock, :unit', 'low' => 'Warn below, :unit',
+        'lot'  => 'Lot', 'bought_on' => 'Bought on (2026-03-02)', 'keeps_months' => 'Keeps, months',
+    ],
+];

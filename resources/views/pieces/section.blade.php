@@ -1,0 +1,35 @@
+<figure class="section">
+    <figcaption>{{ __('piece.drawings.section') }} <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ? __('piece.drawings.filled-to', ['level' => $figures->length($view->plan->vessel->fill)]) : __('piece.drawings.filled') }}@if($section->stretch > 1), {{ __('piece.drawings.stretched', ['times' => $section->stretch]) }}@endif</span></figcaption>
+    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" data-drawing="section" data-scale="{{ $section->scale }}" data-stretch="{{ $section->stretch }}" data-degrees="{{ $view->gaze->degrees }}" data-turned="{{ $turned ? 1 : 0 }}" data-marks="{{ $section->marks() }}" role="group" aria-label="{{ __('piece.drawings.section') }}">
+        @if($section->board() !== null && !$turned)
+            @php([$x, $y, $width, $height] = $section->board())
+            <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
+        @endif
+        @if(!$turned)<polygon class="mold" points="{{ $section->outside() }}"/>@endif
+
+        <polygon class="empty" points="{{ $section->whole() }}"/>
+        @foreach($section->layers() as $layer)
+            <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
+        @endforeach
+        @foreach($section->colours() as $one)<rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}" fill="{{ $one['shade'] }}"/>@endforeach
+
+        @foreach($section->layers() as $layer)
+            <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>
+            <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
+            <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+        @endforeach
+        <g class="rule" aria-hidden="true">
+            <line x1="44" x2="44" y1="{{ $section->y(0) }}" y2="{{ $section->y($view->plan->vessel->shape->height()) }}"/>
+            @foreach($section->rule() as $tick)
+                <line x1="{{ $tick['long'] ? 34 : 39 }}" x2="44" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/>
+                @if($tick['label'] !== '')<text x="31" y="{{ $tick['y'] + 4 }}">{{ $tick['label'] }}</text>@endif
+            @endforeach
+            <text class="unit" x="44" y="{{ $section->rim() - 12 }}">{{ $section->ruleUnit() }}</text>
+        </g>
+        @foreach($section->objects() as $object)
+            @if($object->id !== '' && !$turned)<line class="plumb" x1="{{ $object->x }}" x2="{{ $object->x }}" y1="{{ $section->rim() - 16 }}" y2="{{ $object->y - $object->halfY }}"/>@endif
+
+            <x-drawn-object :object="$object" vertical :most="$view->plan->vessel->fill * 1e3"/>
+        @endforeach
+    </svg>
+</figure>

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Sources;
+
+/**
+ * Which folder may know which, named from the roots of core and app: everything that a folder knows stands above it.
+ *
+ * @return array<string, list<string>>
+ */
+function mayKnow(): array
+{
+    return [
+        'Pensilis\Fact'            => [],
+        'Pensilis\Exception'       => ['Fact'],
+        'Pensilis\Quantity'        => ['Fact', 'Exception'],
+        'Pensilis\Finding'         => ['Fact', 'Quantity'],
+        'Pensilis\Numerics'        => ['Exception'],
+        'Pensilis\Geometry'        => ['Exception', 'Numerics'],
+        'Pensilis\Geometry\Region' => ['Exception', 'Numerics', 'Geometry'],
+        'Pensilis\Vessel'          => ['Exception', 'Numerics', 'Geometry'],
+        'Pensilis\Colour'          => ['Exception', 'Numerics'],
+        'Pensilis\Material'        => ['Exception', 'Geometry', 'Colour'],
+        'Pensilis\Resin'           => ['Exception', 'Numerics'],
+        'Pensilis\Settling'        => ['Numerics', 'Material'],
+        'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
+        'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
+        'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
+        'Pensilis\Thermal'         => ['Exception', 'Quantity', 'Numerics', 'Geometry', 'Vessel', 'Resin', 'Scheduling'],
+        'Pensilis\Plan'            => ['Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal'],
+        'Pensilis\PlanFile'        => ['Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Batching', 'Scheduling', 'Thermal', 'Plan'],
+        'Pensilis\Layout'          => ['Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Plan'],
+        'Pensilis\Simulation'      => ['Fact', 'Quantity', 'Material', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
+        'Pensilis\Judgement'       => ['Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Settling', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout', 'Simulation'],
+        'Pensilis\Answer'          => ['Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout', 'Simulation', 'Judgement'],
+        // The core is open to all of the application.
+        'App\Words'                => ['core'],
+        'App\Interchange\PlanFile' => ['core', 'App\Words'],
+        'App\Interchange\Form'     => ['core', 'App\Words', 'App\Interchange\PlanFile'],
+        'App\Models'               => ['core', 'App\Interchange\PlanFile'],
+        'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
+        'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models'],
+        'App\View\Drawing'         => ['core', 'App\Words', 'App\Models'],
+        'App\View\Page'            => ['core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing'],
+        'App\Notifications'        => [],
+        'App\Providers'            => ['core', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
+        'App\Http'                 => [],
+        'App\Http\Middleware'      => ['App\Http'],
+        'App\Http\Requests'        => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf'],
+        'App\Http\Controllers'     => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf', 'App\Interchange\Answers',
+            'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],
+        'App\Console\Commands' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Answers'],
+    ];
+}
+
+/** @return array<string, array<string, string>> by namespace: the namespaces that it names, with the file that does */
+function namedFolders(): array
+{
+    $graph = [];
+    foreach ([...Sources::below('core'), ...Sources::below('app')] as $file => $text) {
+        preg_match('/^namespace (\S+);/m', $text, $own);
+        $graph[$own[1]] ??= [];
+        preg_match_all('/(?<![\w\\\\])\\\\?((?:Pensilis|App)(?:\\\\\w+)+)\\\\\w+/', (string) preg_replace('/^namespace .*$/m', '', $text), $named);
+        foreach (array_diff($named[1], [$own[1]]) as $other) {
+            $graph[$own[1]][$other] = $file;
+        }
+    }
+
+    return $graph;
+}
+
+it('knows only the folders that the list allows', function (): void {
+    $allowed = mayKnow();
+    $graph = namedFolders();
+    expect(array_keys($graph))->toEqualCanonicalizing(array_keys($allowed));
+    foreach ($graph as $folder => $named) {
+        foreach ($named as $other => $file) {
+            $may = str_starts_with($other, 'Pensilis\\') && in_array('core', $allowed[$folder], true)
+                || in_array(str_starts_with($other, 'Pensilis\\') ? substr($other, 9) : $other, $allowed[$folder], true);
+            expect($may)->toBeTrue("{$file} names {$other}");
+        }
+    }
+});
+
+it('has no circle of folders', function (): void {
+    $open = array_map(array_keys(...), namedFolders());
+    // Folders that know none but those already taken away are taken away, until none is left or none can be.
+    do {
+        $free = array_keys(array_filter($open, fn(array $named): bool => array_intersect($named, array_keys($open)) === []));
+        $open = array_diff_key($open, array_flip($free));
+    } while ($free !== []);
+    expect(array_keys($open))->toBe([]);
+});

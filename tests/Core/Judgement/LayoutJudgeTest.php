@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\LayoutJudge;
+use Pensilis\Layout\Draft;
+use Pensilis\Layout\Layout;
+use Tests\Facts;
+use Tests\Plans;
+
+/**
+ * @param array<string, mixed> $changes
+ *
+ * @return array<string, Finding> by code
+ */
+function judged(array $changes): array
+{
+    $plan = Plans::read($changes, Plans::coneWithPours());
+    // The first of each code is kept.
+    $found = array_reverse((new LayoutJudge($plan, Layout::given($plan)))->findings());
+
+    return array_combine(array_map(fn(Finding $one): string => $one->code->word(), $found), $found);
+}
+
+it('says the figure and the place of every fault', function (array $changes, string $code, string $says, string $pointer): void {
+    $finding = judged($changes)[$code];
+    expect(Facts::line($finding))->toBe($says)
+        ->and($finding->pointer)->toBe($pointer);
+})->with([
+    // 7.676 ml: 0.55 of 4/3 π 14 · 14 · 17 mm³.
+    'air'      => [['/inclusions/0/sealed_coats' => 0], 'seal-first', 'seal-first air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
+    'bleeding' => [['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/bleeds' => true], 'seal-first', 'seal-first.bleeds air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
+    'soaking'  => [['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/soaks' => true], 'seal-first', 'seal-first.soaks air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
+    'water'    => [['/inclusions/0/material/moisture_pct' => 14.5], 'dry-first', 'dry-first water_pct=14.5 damp_pct=10 object=cone', '/inclusions/0/material/moisture_pct'],
+    // 14 + 34 + 15 = 63 mm, and 60 are poured.
+    'cover'      => [['/inclusions/0/cover_mm' => 15], 'uncovered', 'uncovered short_mm=3 needs_mm=63 level_mm=60 object=cone', '/inclusions/0/target_bottom_mm'],
+    'layer'      => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer', 'no-layer tolerance_mm=2 target_mm=20 object=cone', '/inclusions/0/target_bottom_mm'],
+    'least pour' => [['/pours/0/depth_mm' => 3, '/inclusions' => []], 'below-least-pour', 'below-least-pour pour=1 depth_mm=3 least_mm=5', '/pours/0/depth_mm'],
+    'level'      => [['/pours/2/depth_mm' => 30], 'under-filled', 'under-filled level_mm=56 fill_mm=60', '/pours'],
+    'scale'      => [['/studio/scale_step_g' => 2], 'ratio-error', 'ratio-error pour=1 error_pct=4.663 mix_g=100.189 least_g=156 step_g=1 device=device.scale step=2', '/pours/0'],
+]);
+
+it('mends what it says, and then has nothing more to say of it', function (array $changes, string $code): void {
+    $mend = judged($changes)[$code]->mend;
+    expect($mend)->not->toBeNull()
+        ->and(judged([...$changes, $mend->pointer => $mend->value]))->not->toHaveKey($code);
+})->with([
+    'seal'  => [['/inclusions/0/sealed_coats' => 0], 'seal-first'],
+    'cover' => [['/inclusions/0/cover_mm' => 15, '/inclusions/0/hold' => 'hang'], 'uncovered'],
+    'lift'  => [['/pours/1/depth_mm' => 30, '/pours/2/depth_mm' => 16], 'floats-off'],
+]);
+
+it('holds objects to the wall at every height of a bowl', function (): void {
+    // In a hemisphere of 100 mm a disc of 40 mm touches the wall where √(z(100 − z)) = 20: at 4.17 mm.
+    $vessel = ['shape' => 'hemisphere', 'diameter_mm' => 100, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]];
+    foreach ([[4.0, false], [4.4, true]] as [$bottom, $inside]) {
+        $plan = Plans::read(['/vessel' => $vessel, '/inclusions/0/shape' => 'disc', '/inclusions/0/size_mm' => [40, 40, 3]]);
+        expect(LayoutJudge::isInside($plan->vessel, $plan->inclusions[0], $bottom / 1000))->toBe($inside);
+    }
+});
+
+it('says nothing twice and names every object that is wrong', function (): void {
+    $second = ['/inclusions/1' => ['id' => 'leaf', 'shape' => 'disc', 'size_mm' => [12, 12, 2], 'at_mm' => [30, 0], 'target_bottom_mm' => 14,
+        'tolerance_mm'                  => 1, 'material' => ['skeleton_g_cm3' => 1.5, 'open_porosity' => 0.5, 'moisture_pct' => 30]]];
+    $plan = Plans::read(['/inclusions/0/sealed_coats' => 0, ...$second], Plans::coneWithPours());
+    $said = array_map(fn(Finding $one): string => "{$one->code->word()} {$one->pointer}", (new LayoutJudge($plan, Layout::given($plan)))->findings());
+    expect($said)->toContain('seal-first /inclusions/0/sealed_coats')
+        ->toContain('dry-first /inclusions/1/material/moisture_pct')
+        ->and(count($said))->toBe(count(array_unique($said)));
+});
+
+it('gives reasons with a place even where nothing can be drawn', function (): void {
+    $plan = Plans::read(['/inclusions/0/target_bottom_mm' => 50]);
+    $draft = Draft::of($plan);
+    expect($draft->layout)->toBeNull()
+        ->and($draft->reasons[0]->pointer)->toBe('/inclusions/0')
+        ->and($draft->reasons[0]->mend?->pointer)->toBe('/inclusions/0/target_bottom_mm');
+});
