@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Interchange\Answers\KeptCalibrations;
+use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
 use App\Models\KeptMeshes;
 use App\Models\Piece;
@@ -31,6 +32,7 @@ final class PensilisProvider extends ServiceProvider
     {
         // The command line needs no writable place; the pages keep what was found between requests.
         $this->app->bind(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
+        $this->app->scoped(ModelVersion::class, fn(): ModelVersion => new ModelVersion(base_path('core')));
         $this->app->scoped(KeptMeshes::class, fn(): KeptMeshes => new KeptMeshes(self::studio()));
     }
 

@@ -31,6 +31,7 @@ final readonly class Colourant
      * @param array{float, float, float} $scatter S of one unit, 1/m
      * @param float                      $density g/ml
      * @param float                      $drop    ml
+     * @param float                      $bulk    density of grains as they lie, g/ml; 0 where it has none
      */
     private function __construct(
         public string $id,
@@ -41,6 +42,7 @@ final readonly class Colourant
         public array $scatter,
         public float $density,
         public float $drop,
+        public float $bulk = 0.0,
     ) {}
 
     /**
@@ -58,7 +60,24 @@ final readonly class Colourant
     }
 
     /** @param float $hides m at which 1 % hides */
-    public static function pigment(string $id, string $name, Shade $shade, float $hides, float $density, ColourKind $kind = ColourKind::Pigment): self
+    public static function pigment(string $id, string $name, Shade $shade, float $hides, float $density): self
+    {
+        return self::scattering($id, $name, $shade, $hides, $density, ColourKind::Pigment, 0.0);
+    }
+
+    /**
+     * @param float $hides m at which 1 % hides
+     * @param float $bulk  density of the grains as they lie, g/ml
+     */
+    public static function filler(string $id, string $name, Shade $shade, float $hides, float $density, float $bulk): self
+    {
+        ImpossibleValue::unlessPositive('bulk-density', $bulk);
+        ImpossibleValue::unlessPositive('bulk-below-density', $density - $bulk);
+
+        return self::scattering($id, $name, $shade, $hides, $density, ColourKind::Filler, $bulk);
+    }
+
+    private static function scattering(string $id, string $name, Shade $shade, float $hides, float $density, ColourKind $kind, float $bulk): self
     {
         ImpossibleValue::unlessPositive('hides', $hides);
         ImpossibleValue::unlessPositive('colour-density', $density);
@@ -69,13 +88,23 @@ final readonly class Colourant
         }, $shade->channels());
         $scatter = exp(Brent::root(fn(float $log): float => self::contrast([$r, $g, $b], exp($log), $hides) - self::HIDING, log(1e-4 / $hides), log(1e5 / $hides), 1e-10));
 
-        return new self($id, $name, $kind, $shade, [$r * $scatter, $g * $scatter, $b * $scatter], [$scatter, $scatter, $scatter], $density, 0.0);
+        return new self($id, $name, $kind, $shade, [$r * $scatter, $g * $scatter, $b * $scatter], [$scatter, $scatter, $scatter], $density, 0.0, $bulk);
     }
 
     /** What a dose of it takes up, as a share of the volume of plain mix; density of that in g/ml. */
     public function takesUp(float $dose, float $mixDensity): float
     {
         return $this->kind === ColourKind::Ink ? $dose * $this->drop / 10.0 : $dose / 100.0 * $mixDensity / $this->density;
+    }
+
+    /**
+     * The dose of grains as they lie with their voids filled: mix takes up the share 1 − ρ_bulk/ρ of their room.
+     *
+     * @return float % of the mass of plain mix
+     */
+    public function voidsFilled(float $mixDensity): float
+    {
+        return 100.0 * $this->bulk / ((1.0 - $this->bulk / $this->density) * $mixDensity);
     }
 
     /** A dose as a share of the mass of plain mix, percent. */

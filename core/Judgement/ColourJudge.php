@@ -34,6 +34,9 @@ final readonly class ColourJudge implements Judge
     /** A boundary that moves less is not seen to, m (memory). */
     private const STILL = 1e-3;
 
+    /** A region with less of the plan than this has no room at all, a share. */
+    private const NOWHERE = 1e-6;
+
     private Appearance $appearance;
 
     public function __construct(private Plan $plan, private Layout $layout)
@@ -47,11 +50,12 @@ final readonly class ColourJudge implements Judge
         $coloured = array_filter($this->layout->pours, fn(LaidPour $pour): bool => $pour->coat->isColoured());
         $found = [];
         foreach ($coloured as $k => $pour) {
+            $neighbours = $pour->portions->parcels->neighbours();
+            $shifts = $this->shifts($pour);
             foreach ($pour->portions->all as $portion) {
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
-                array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at), $this->place($pour, $k, $portion, $at)]));
+                array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at), $this->place($pour, $k, $portion, $at, $shifts, $neighbours)]));
             }
-            $neighbours = $pour->portions->parcels->neighbours();
             array_push($found, ...$this->neighbours($pour, $k, $neighbours), ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->hidden($pour, $k, $neighbours)));
         }
 
@@ -95,18 +99,39 @@ final readonly class ColourJudge implements Judge
         return null;
     }
 
-    /** A region that has no room, or more or less mix than its area takes. */
-    private function place(LaidPour $pour, int $k, Portion $portion, string $at): ?Finding
+    /**
+     * How far the edges of regions move once level, m outward; null where a region has no room for what it gets.
+     *
+     * @return array<int, float|null> by region
+     */
+    private function shifts(LaidPour $pour): array
+    {
+        $shifts = [];
+        foreach ($pour->portions->all as $portion) {
+            $given = $portion->index < 0 || $portion->area <= self::NOWHERE ? null : $pour->coat->zones[$portion->index]->share;
+            $settled = $given === null || abs($given - $portion->takes) < 1e-4;
+            $shifts[$portion->index] = $settled ? 0.0 : $pour->portions->parcels->shift($portion->index, $pour->portions->levelled($portion));
+        }
+
+        return $shifts;
+    }
+
+    /**
+     * A region that has no room, or more or less mix than its area takes. An edge that a neighbour pushes is told there.
+     *
+     * @param array<int, float|null> $shifts
+     * @param list<array{int, int}>  $neighbours
+     */
+    private function place(LaidPour $pour, int $k, Portion $portion, string $at, array $shifts, array $neighbours): ?Finding
     {
         if ($portion->index < 0) {
             return null;
         }
-        if ($portion->area <= 1e-6) {
+        if ($portion->area <= self::NOWHERE) {
             return Finding::of(Code::RegionNowhere, $at, ['pour' => Number::count($k + 1)], ['region' => $portion->name]);
         }
-        $given = $pour->coat->zones[$portion->index]->share;
-        $shift = $given === null || abs($given - $portion->takes) < 1e-4 ? 0.0 : $pour->portions->parcels->shift($portion->index, $pour->portions->levelled($portion));
-        if ($shift !== null && abs($shift) < self::STILL) {
+        $shift = $shifts[$portion->index];
+        if ($shift !== null && (abs($shift) < self::STILL || ($shift < 0.0 && $this->isPushed($portion->index, $shifts, $neighbours)))) {
             return null;
         }
         $code = match (true) {
@@ -118,6 +143,21 @@ final readonly class ColourJudge implements Judge
         return Finding::of($code, "{$at}/share_pct", [
             'pour' => Number::count($k + 1), 'given' => Share::percent(100.0 * $portion->share), 'takes' => Share::percent(100.0 * $portion->takes),
         ] + ($shift === null ? [] : ['shift' => Length::metres(abs($shift))]), ['region' => $portion->name], new Mend("{$at}/share_pct", round(100.0 * $portion->takes, 1)));
+    }
+
+    /**
+     * @param array<int, float|null> $shifts
+     * @param list<array{int, int}>  $neighbours
+     */
+    private function isPushed(int $index, array $shifts, array $neighbours): bool
+    {
+        foreach ($neighbours as [$one, $other]) {
+            if (($one === $index && ($shifts[$other] ?? 0.0) >= self::STILL) || ($other === $index && ($shifts[$one] ?? 0.0) >= self::STILL)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -38,6 +38,12 @@ final readonly class CoatReader
 
     private const FILLER = 2.65;
 
+    /** Share of their room that grains fill as they lie: loose random packing (memory). */
+    private const LOOSE = 0.6;
+
+    /** How a plan says that the voids of a filler are filled. */
+    private const VOIDS_FILLED = 'voids-filled';
+
     /** @param array<string, Colourant> $colours */
     private function __construct(private Problems $problems, public array $colours) {}
 
@@ -56,7 +62,8 @@ final readonly class CoatReader
         return new self($problems, $colours);
     }
 
-    public function coat(Node $pour): Coat
+    /** @param float $mixDensity g/ml, of the resin that is poured */
+    public function coat(Node $pour, float $mixDensity): Coat
     {
         $zones = [];
         $given = 0.0;
@@ -64,7 +71,7 @@ final readonly class CoatReader
             $patch = $this->problems->attempt($node->pointer, fn(): Patch => $this->patch($node));
             $share = $node->maybe('share_pct');
             $given += $share ?? 0.0;
-            $recipe = $this->recipe($node);
+            $recipe = $this->recipe($node, $mixDensity);
             if ($patch !== null) {
                 $zones[] = new Zone($node->text('name', ''), $patch, $recipe, $share === null ? null : $share / 100.0);
             }
@@ -73,10 +80,10 @@ final readonly class CoatReader
             $this->problems->add(Code::SharesAboveAll, $pour->at('zones'), ['given' => Share::percent($given)]);
         }
 
-        return new Coat($this->recipe($pour), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')), $pour->flag('thick_on_purpose'));
+        return new Coat($this->recipe($pour, $mixDensity), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')), $pour->flag('thick_on_purpose'));
     }
 
-    private function recipe(Node $node): Recipe
+    private function recipe(Node $node, float $mixDensity): Recipe
     {
         $parts = [];
         foreach ($node->children('mix') as $part) {
@@ -84,6 +91,10 @@ final readonly class CoatReader
             $colour = $this->colours[$id] ?? null;
             if ($colour === null) {
                 $this->problems->add(Code::UnknownColour, $part->at('colour'), names: ['id' => $id]);
+                continue;
+            }
+            if ($colour->kind === ColourKind::Filler && $part->text('dose', '') === self::VOIDS_FILLED) {
+                $parts[] = [$colour, $colour->voidsFilled($mixDensity)];
                 continue;
             }
             if (!$part->has($colour->kind->key())) {
@@ -139,6 +150,12 @@ final readonly class CoatReader
             return Colourant::ink($id, $name, $shade, $node->number('through_mm', self::THROUGH) / 1e3, $node->number('density_g_ml', self::INK), $node->number('drop_ml', Volume::DROP));
         }
 
-        return Colourant::pigment($id, $name, $shade, $node->number('hides_mm', self::HIDES) / 1e3, $node->number('density_g_ml', $kind === ColourKind::Filler ? self::FILLER : self::PIGMENT), $kind);
+        $hides = $node->number('hides_mm', self::HIDES) / 1e3;
+        if ($kind === ColourKind::Pigment) {
+            return Colourant::pigment($id, $name, $shade, $hides, $node->number('density_g_ml', self::PIGMENT));
+        }
+        $density = $node->number('density_g_ml', self::FILLER);
+
+        return Colourant::filler($id, $name, $shade, $hides, $density, $node->number('bulk_g_ml', self::LOOSE * $density));
     }
 }

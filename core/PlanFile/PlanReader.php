@@ -153,7 +153,7 @@ final readonly class PlanReader
                 $this->problems->add(Code::ImpossibleDepth, $node->at('depth_mm'));
                 continue;
             }
-            $pours[] = new GivenPour($resins[$id], $node->number('depth_mm') / 1e3, $start, $coats->coat($node));
+            $pours[] = new GivenPour($resins[$id], $node->number('depth_mm') / 1e3, $start, $coats->coat($node, $resins[$id]->density / 1e3));
             $before = max($before, $start);
         }
 

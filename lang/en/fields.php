@@ -167,8 +167,10 @@ return [
         '/pours/*/zones/*/mix/*/colour'       => 'and',
         'drops_per_10_ml'                     => 'drops in 10 ml',
         'pct'                                 => '% by mass',
+        'dose'                                => 'Grains',
     ],
     'choices' => [
+        'dose'    => ['measured' => 'by mass', 'voids-filled' => 'as they lie, voids filled'],
         'vessel'  => ['box' => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum', 'hemisphere' => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline', 'revolved' => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water', 'stl' => 'as the mesh'],
         'object'  => ['ellipsoid' => 'ellipsoid', 'disc' => 'disc', 'box' => 'box', 'cylinder' => 'cylinder', 'cone' => 'cone', 'rod' => 'rod', 'granular-bed' => 'bed of grains', 'stl' => 'as the mesh'],
         'stuff'   => ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass', 'air' => 'none, open air', 'own' => 'own figures'],

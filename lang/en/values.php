@@ -17,6 +17,7 @@ return [
     'cup-limit'               => 'content of the cup', 'cup-weight' => 'weight of the empty cup', 'held-back' => 'share held back', 'scale-step' => 'step of the scale',
     'scale-limit'             => 'limit of the scale', 'shade-mass' => 'mass of a shade', 'red-share' => 'share of red', 'green-share' => 'share of green',
     'blue-share'              => 'share of blue', 'through' => 'depth that the shade is for', 'colour-density' => 'density of the colour',
+    'bulk-density'            => 'density as it lies', 'bulk-below-density' => 'density of the grains less their density as they lie',
     'hides'                   => 'depth at which it hides', 'dose' => 'dose', 'conductivity' => 'conductivity', 'density' => 'density',
     'heat-capacity'           => 'heat capacity', 'thickness' => 'thickness', 'fill-level' => 'fill level', 'volume' => 'volume', 'rate-k1' => 'rate k1',
     'rate-k2'                 => 'rate k2', 'fresh-rate' => 'rate of fresh mix (k1, or k2 where m is 0)', 'gel-conversion' => 'gel conversion',

@@ -32,7 +32,7 @@ for (const [name, viewport] of [
             await page.goto('/studio');
             await holds(page);
             await page.getByRole('textbox', { name: 'Name' }).fill(' ');
-            await page.getByRole('button', { name: 'Keep' }).click();
+            await page.getByRole('button', { name: 'Save' }).click();
             await holds(page);
         });
 

@@ -49,7 +49,7 @@ test('a new piece goes from nothing to a printed sheet and template', async ({ p
     await computed(page);
     await reveal(page, '#f-purpose-use');
     await page.locator('#f-purpose-use').selectOption('serving');
-    await expect(page.locator('.verdict')).toContainText('wants a resin that bears 50 °C');
+    await expect(page.locator('.verdict')).toContainText('needs a resin that stands 50 °C');
     await computed(page);
     await page.getByRole('link', { name: 'Pour sheet' }).click();
     await expect(page.locator('.sheet')).toContainText('Set garnet at 20 mm above the floor, in the middle');
@@ -79,11 +79,11 @@ test('a mesh becomes the vessel, one with a hole does not', async ({ page }) => 
         ),
     });
     await take.locator('xpath=..').getByRole('button', { name: 'Take it' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: 'not closed' })).toContainText('open edges, from (0, 0, 0)');
+    await expect(page.getByRole('alert').filter({ hasText: 'not closed' })).toContainText('3 open edges, (0, 0, 0)–(110, 110, 0)');
     await reveal(page, '#f-vessel-shape');
     await take.setInputFiles({ name: 'a.stl', mimeType: 'model/stl', buffer: pyramid(110, 80) });
     await take.locator('xpath=..').getByRole('button', { name: 'Take it' }).click();
-    await expect(page.getByRole('status').first()).toContainText('6 facets, 110 × 110 × 80 mm');
+    await expect(page.getByRole('status').first()).toContainText('6 facets, 110 mm × 110 mm × 80 mm');
     await computed(page);
     await expect(page.locator('.section svg polygon.glass').first()).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();

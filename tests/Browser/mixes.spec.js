@@ -7,8 +7,8 @@ async function begin(page, title, resin) {
     await page.getByLabel('Resin').selectOption(resin);
     await page.getByRole('button', { name: 'Begin' }).click();
     await computed(page);
-    await page.getByRole('button', { name: 'Keep these pours, to colour them' }).click();
-    await expect(page.getByText('as the plan file gives them')).toBeVisible();
+    await page.getByRole('button', { name: 'Edit these pours' }).click();
+    await expect(page.getByRole('heading', { name: 'Your pours' })).toBeVisible();
     await computed(page);
 }
 
@@ -72,15 +72,15 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
     }
     await expect(page.locator('#coat-0')).toHaveAttribute('open', '');
     await expect(page.locator('.plan .region-name', { hasText: 'region 2' })).toBeVisible();
-    await expect(page.getByText(/once level its edge moves/)).toHaveCount(0);
+    await expect(page.getByText(/Once level, its edge moves/)).toHaveCount(0);
     await say(page, '/pours/0/zones/1/share_pct', '50');
     // A band of ±10 mm across a circle of 40 takes 31.5 %, half of it ±16.2: it moves 6.2 mm.
     await expect(
-        page.getByText('region 2 is given 50 % of the coat and takes 31.5 % as it is drawn: once level its edge moves 6.2 mm outward'),
+        page.getByText('region 2 gets 50 % of the coat and takes 31.5 % as it is drawn. Once level, its edge moves 6.2 mm outward'),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Give region 2 the 31.5 % that it takes' }).click();
     await expect(page.getByText('Done: Give region 2')).toBeVisible();
-    await expect(page.getByText(/once level its edge moves/)).toHaveCount(0);
+    await expect(page.getByText(/Once level, its edge moves/)).toHaveCount(0);
     await page.getByRole('link', { name: /Pour 1: measure/ }).click();
     await expect(page.locator('.cups')).toContainText('31.5 % of the coat');
     await discard(page);
@@ -102,12 +102,12 @@ test('a batch too small for the scale is mended by one press', async ({ page }) 
 
 test('what is left of a mix is sent to a spare mold', async ({ page }) => {
     await begin(page, 'Leftover', 'coat');
-    await page.getByLabel('Keep it on the shelf as').fill('Button mold');
-    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await page.getByLabel('Put it on the shelf as').fill('Button mold');
+    await page.getByRole('button', { name: 'Put it there', exact: true }).click();
     const row = page.locator('li', { hasText: 'Button mold' });
     await row.locator('summary').click();
     await row.getByLabel(/spare/).check();
-    await row.getByRole('button', { name: 'Keep', exact: true }).click();
+    await row.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(row).toContainText('spare');
     await page.goto('/pieces');
     await page.getByRole('link', { name: 'Leftover', exact: true }).click();
@@ -116,12 +116,12 @@ test('what is left of a mix is sent to a spare mold', async ({ page }) => {
     await page.getByRole('textbox', { name: 'Mixed' }).fill('90 g');
     await page.getByLabel('Cup and stick kept').fill('4 g');
     await page.getByLabel('Left over, still to be poured').fill('20 g');
-    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     // 20 g at 1.1 are 18.2 ml; on 50.3 cm² they stand 3.6 mm.
     await expect(page.locator('ol', { hasText: 'Button mold' })).toContainText('stands 3.6 mm deep');
     await discard(page);
     await page.goto('/shelf');
-    await page.locator('li', { hasText: 'Button mold' }).getByRole('button', { name: 'Take it off' }).click();
+    await page.locator('li', { hasText: 'Button mold' }).getByRole('button', { name: 'Remove' }).click();
     await expect(page.getByText('was taken off the shelf')).toBeVisible();
 });
 

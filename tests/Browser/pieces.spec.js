@@ -56,7 +56,7 @@ test('a plan file goes down and up again', async ({ page }) => {
     });
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByRole('heading', { name: 'Brass key on slate' })).toBeVisible();
-    await expect(page.getByRole('status').first()).toContainText('the piece of that file');
+    await expect(page.getByRole('status').first()).toContainText('the piece from that file');
 });
 
 test('a delete is undone', async ({ page }) => {
@@ -89,7 +89,7 @@ test.describe('without script', () => {
         await page.getByRole('link', { name: 'Larch cone block', exact: true }).first().click();
         await page.getByRole('button', { name: 'Copy' }).click();
         await page.locator('#f-inclusions-0-target_bottom_mm').fill('17.3 mm');
-        await page.getByRole('button', { name: 'Keep and compute' }).click();
+        await page.getByRole('button', { name: 'Save and compute' }).click();
         await expect(page.locator('table.pours')).toContainText('84.7 g');
         await page.getByRole('link', { name: 'Compute them now' }).click();
         await expect(page.getByRole('heading', { name: 'Time rail' })).toBeVisible();

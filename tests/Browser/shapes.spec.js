@@ -39,7 +39,7 @@ test('an outline that crosses itself is refused with the place', async ({ page }
     const path = page.locator('#f-vessel-path');
     await path.fill('M0 0L40 40V0L0 40Z');
     await path.blur();
-    await expect(page.locator('#refusal')).toContainText('crosses itself near (20.0, 20.0) mm');
+    await expect(page.locator('#refusal')).toContainText('crosses itself near (20 mm, 20 mm)');
     await path.fill('M0 0H60V20H20V60H0Z');
     await path.blur();
     await expect(page.locator('#refusal')).toBeEmpty();
@@ -58,7 +58,7 @@ test('a vessel measured with water says which mark is wrong', async ({ page }) =
     await marks.fill('10 mm: 40 g; 20 mm: 90 g; 40 mm: 200 g');
     await marks.blur();
     await expect(page.locator('#refusal')).toBeEmpty();
-    await expect(page.locator('.verdict')).toContainText('walls as upright');
+    await expect(page.locator('.verdict')).toContainText('Heat takes the walls as upright');
     // 200 ml at 1.08 g/ml and 4 g: 220 g, 100 of 145 parts.
     await expect(page.locator('table.pours tbody')).toContainText('151.7 g');
 });
@@ -96,7 +96,7 @@ test('a studio that thinks in inches reads inches', async ({ page }) => {
     await signIn(page);
     await page.goto('/studio');
     await page.getByLabel(/inches, fluid ounces/).check();
-    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     try {
         await open(page, 'Larch cone block');
         await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('0.551 in');
@@ -107,7 +107,7 @@ test('a studio that thinks in inches reads inches', async ({ page }) => {
     } finally {
         await page.goto('/studio');
         await page.getByLabel(/millimetres, grams/).check();
-        await page.getByRole('button', { name: 'Keep' }).click();
-        await expect(page.getByRole('status')).toContainText('Kept');
+        await page.getByRole('button', { name: 'Save' }).click();
+        await expect(page.getByRole('status')).toContainText('Saved.');
     }
 });

@@ -100,6 +100,18 @@ it('tells each cup, in drops, in grams or through a mother tint', function (): v
     $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Thicken first.')->assertSee('the larger one invades');
 });
 
+it('takes sand by its mass or as it lies, and tells the grams', function (): void {
+    ($this->type)(['/pours/2/zones/1/mix/0/colour' => 'sand']);
+    $at = '/pours/2/zones/1/mix/0';
+    ($this->type)(["{$at}/pct" => '373']);
+    expect(($this->coat)(2)['zones'][1]['mix'])->toEqual([['colour' => 'sand', 'pct' => 373]]);
+    ($this->type)(["{$at}/dose" => 'voids-filled']);
+    expect(($this->coat)(2)['zones'][1]['mix'])->toBe([['colour' => 'sand', 'dose' => 'voids-filled']]);
+    $this->get("/pieces/{$this->piece->id}")->assertSee('as they lie, voids filled')->assertDontSee("f[{$at}/pct]", false);
+    ($this->type)(["{$at}/dose" => '']);
+    expect(($this->coat)(2)['zones'][1]['mix'][0])->toHaveKey('pct')->not->toHaveKey('dose');
+});
+
 it('darkens one cup where regions differ in the dose alone', function (): void {
     ($this->type)(['/pours/2/zones/1/mix/0/colour' => 'blue']);
     ($this->type)(['/pours/2/zones/1/mix/0/drops_per_10_ml' => '0.6', '/pours/2/zones/2/mix/0/drops_per_10_ml' => '1.2']);

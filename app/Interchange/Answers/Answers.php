@@ -28,11 +28,11 @@ final readonly class Answers
 
     private const PATIENCE = 20;
 
-    public function __construct(private CalibrationStore $store) {}
+    public function __construct(private CalibrationStore $store, private ModelVersion $models) {}
 
     public function kept(Piece $piece): ?PlanAnswer
     {
-        $answer = Cache::get(self::key($piece));
+        $answer = Cache::get($this->key($piece));
 
         return $answer instanceof PlanAnswer ? $answer : null;
     }
@@ -68,7 +68,7 @@ final readonly class Answers
 
     private function keep(Piece $piece, PlanAnswer $answer): PlanAnswer
     {
-        Cache::put(self::key($piece), $answer, now()->addDays(self::KEPT_DAYS));
+        Cache::put($this->key($piece), $answer, now()->addDays(self::KEPT_DAYS));
 
         return $answer;
     }
@@ -84,8 +84,8 @@ final readonly class Answers
         }
     }
 
-    private static function key(Piece $piece): string
+    private function key(Piece $piece): string
     {
-        return "answer:{$piece->fingerprint()}";
+        return "answer:{$this->models->hash()}:{$piece->fingerprint()}";
     }
 }

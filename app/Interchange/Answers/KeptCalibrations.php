@@ -11,11 +11,13 @@ use Pensilis\Thermal\Calibration;
 use Pensilis\Thermal\CalibrationStore;
 
 /** Keeps calibrated resins between requests, by what the resin is. */
-final class KeptCalibrations implements CalibrationStore
+final readonly class KeptCalibrations implements CalibrationStore
 {
+    public function __construct(private ModelVersion $models) {}
+
     public function calibrated(Resin $resin): CalibratedResin
     {
-        $key = 'calibration:' . hash('xxh128', serialize($resin));
+        $key = "calibration:{$this->models->hash()}:" . hash('xxh128', serialize($resin));
 
         return Cache::remember($key, now()->addDays(30), fn(): CalibratedResin => Calibration::of($resin));
     }

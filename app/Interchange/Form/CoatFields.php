@@ -34,7 +34,8 @@ final readonly class CoatFields
     public function colour(int $i): array
     {
         $at = "/colours/{$i}";
-        $ink = Document::value($this->document, "{$at}/kind") === ColourKind::Ink->value;
+        $kind = Document::value($this->document, "{$at}/kind");
+        $ink = $kind === ColourKind::Ink->value;
 
         return [
             Field::of("{$at}/name", FieldKind::Text),
@@ -45,6 +46,7 @@ final readonly class CoatFields
                 Field::optional("{$at}/drop_ml", FieldKind::Volume),
             ] : [Field::optional("{$at}/hides_mm", FieldKind::Length)]),
             Field::optional("{$at}/density_g_ml", FieldKind::Number),
+            ...($kind === ColourKind::Filler->value ? [Field::optional("{$at}/bulk_g_ml", FieldKind::Number)] : []),
             Field::optional("{$at}/price_per_g", FieldKind::Number),
         ];
     }
@@ -130,23 +132,34 @@ final readonly class CoatFields
     /** @return list<Field> the colours of one mix, and room for one more where the plan has any */
     private function mix(string $at, string $first): array
     {
-        $colours = [];
+        [$colours, $kinds] = [[], []];
         foreach ($this->keys('/colours') as $i) {
-            $id = Document::value($this->document, "/colours/{$i}/id");
-            $name = Document::value($this->document, "/colours/{$i}/name");
+            [$id, $name, $kind] = array_map(fn(string $key): mixed => Document::value($this->document, "/colours/{$i}/{$key}"), ['id', 'name', 'kind']);
             $colours[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
+            $kinds[is_string($id) ? $id : ''] = $kind;
         }
         $fields = [];
         $parts = $this->keys("{$at}/mix");
         foreach ($colours === [] ? [] : [...$parts, count($parts)] as $n) {
             $fields[] = Field::orNone("{$at}/mix/{$n}/colour", $colours, $n === 0 ? 'clear' : 'no-more', $n === 0 ? $first : '');
             if ($n < count($parts)) {
-                $ink = Document::value($this->document, "{$at}/mix/{$n}/drops_per_10_ml") !== null;
-                $fields[] = $ink ? Field::of("{$at}/mix/{$n}/drops_per_10_ml", FieldKind::Number) : Field::of("{$at}/mix/{$n}/pct", FieldKind::Number);
+                $id = Document::value($this->document, "{$at}/mix/{$n}/colour");
+                array_push($fields, ...$this->dose("{$at}/mix/{$n}", $kinds[is_string($id) ? $id : ''] ?? null));
             }
         }
 
         return $fields;
+    }
+
+    /** @return list<Field> how much of one colour a mix takes: of grains by mass, or as they lie */
+    private function dose(string $at, mixed $kind): array
+    {
+        $filled = Document::value($this->document, "{$at}/dose") === 'voids-filled';
+
+        return [
+            ...($kind === ColourKind::Filler->value ? [Field::usually("{$at}/dose", Field::choicesOf('dose'))] : []),
+            ...($filled ? [] : [Field::of("{$at}/" . ($kind === ColourKind::Ink->value ? 'drops_per_10_ml' : 'pct'), FieldKind::Number)]),
+        ];
     }
 
     /** @return list<int> */

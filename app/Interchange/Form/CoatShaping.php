@@ -10,6 +10,9 @@ use Pensilis\Colour\ColourKind;
 /** Gives mixes, regions and steps what their kinds need, and takes out those whose kind was taken back. */
 final class CoatShaping
 {
+    /** What a colour of a kind is not told by. */
+    private const FOREIGN = ['ink' => ['hides_mm', 'bulk_g_ml'], 'pigment' => ['through_mm', 'drop_ml', 'bulk_g_ml'], 'filler' => ['through_mm', 'drop_ml']];
+
     /** What an applied thing begins with, mm. */
     private const SIZE = [40, 10];
 
@@ -24,7 +27,7 @@ final class CoatShaping
         foreach (self::list($document, '/colours') as $i => $colour) {
             $kind = ColourKind::tryFrom(self::text($colour['kind'] ?? null)) ?? ColourKind::Pigment;
             $kinds[self::text($colour['id'] ?? null)] = $kind;
-            foreach ($kind === ColourKind::Ink ? ['hides_mm'] : ['through_mm', 'drop_ml'] as $foreign) {
+            foreach (self::FOREIGN[$kind->value] as $foreign) {
                 $document = Document::without($document, "/colours/{$i}/{$foreign}");
             }
         }
@@ -57,8 +60,8 @@ final class CoatShaping
         foreach (self::list($part, '/mix') as $one) {
             $kind = $kinds[self::text($one['colour'] ?? null)] ?? null;
             if ($kind !== null) {
-                $dose = $one[$kind->key()] ?? array_values($kind->ladder())[1];
-                $mix[] = ['colour' => $one['colour'], $kind->key() => $dose];
+                $filled = $kind === ColourKind::Filler && ($one['dose'] ?? null) === 'voids-filled';
+                $mix[] = ['colour' => $one['colour'], ...($filled ? ['dose' => 'voids-filled'] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]])];
             }
         }
         $part['mix'] = $mix;

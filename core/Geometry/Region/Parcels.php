@@ -23,6 +23,9 @@ final readonly class Parcels
     /** A boundary counts as shared where so much of it lies between two parcels, as a share of the width. */
     private const TOUCH = 0.01;
 
+    /** What lies so near beside an edge tells what is beyond it, m. */
+    private const BESIDE = 5e-5;
+
     /** @var list<array{float, float, list<array{float, float, int}>}> height of a line, what it stands for, how it is divided */
     private array $rows;
 
@@ -162,12 +165,14 @@ final readonly class Parcels
 
     /**
      * How far the boundary of a patch moves outward until it covers a share of the area, whatever lies beside it; once level, each keeps
-     * the share of area that it was given of volume. Null where no move does it.
+     * the share of area that it was given of volume. What lies at the wall stays there. Null where no move does it.
      */
     public function shift(int $index, float $share): ?float
     {
         $patch = $this->patches[$index];
-        $alone = fn(float $by): float => (new self($this->section, [$patch->grown($by)]))->shares()[0];
+        $inner = $this->innerEdges($patch);
+        $walled = $inner !== $patch->edges();
+        $alone = fn(float $by): float => (new self($this->section, $walled && $by < 0.0 ? [$patch, ...$this->strokes($inner, -$by)] : [$patch->grown($by)]))->shares()[0];
         // What later ones cover of it stays covered.
         $wanted = $share - $this->shares()[$index] + $alone(0.0);
         $far = 2.0 * max($this->section->halfX, $this->section->halfY);
@@ -176,6 +181,76 @@ final readonly class Parcels
         }
 
         return Brent::root(fn(float $by): float => $alone($by) - $wanted, -$far, $far, 1e-6);
+    }
+
+    /**
+     * The edges of a patch that have a part of the vessel on their other side; whole ones as they are, of others the stretches that do.
+     *
+     * @return list<list<array{float, float}>>
+     */
+    private function innerEdges(Patch $patch): array
+    {
+        $inner = [];
+        foreach ($patch->edges() as $edge) {
+            $line = [];
+            foreach ($edge as $n => $point) {
+                $next = $edge[$n + 1] ?? null;
+                if ($line === []) {
+                    $line = [$point];
+                }
+                if ($next !== null && $this->isInner($point, $next)) {
+                    $line[] = $next;
+                } else {
+                    $inner = count($line) > 1 ? [...$inner, $line] : $inner;
+                    $line = [];
+                }
+            }
+        }
+
+        return $inner;
+    }
+
+    /**
+     * Whether the vessel goes on beyond a stretch of edge.
+     *
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     */
+    private function isInner(array $from, array $to): bool
+    {
+        $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
+        [$dx, $dy] = $length > 0.0 ? [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length] : [1.0, 0.0];
+        foreach ($this->section->along($from[0], $from[1], $dx, $dy)->and(Intervals::between(0.0, $length))->spans as [$begins, $ends]) {
+            $middle = 0.5 * ($begins + $ends);
+            [$x, $y] = [$from[0] + $middle * $dx, $from[1] + $middle * $dy];
+            // Across the edge there is as much of the vessel on either side.
+            $across = $this->section->along($x, $y, -$dy, $dx)->and(Intervals::between(-self::BESIDE, self::BESIDE));
+            if ($across->length() > 2.0 * self::BESIDE - 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * All that lies within a distance of lines.
+     *
+     * @param list<list<array{float, float}>> $lines
+     *
+     * @return list<Stroke>
+     */
+    private function strokes(array $lines, float $distance): array
+    {
+        $strokes = [];
+        foreach ($lines as $line) {
+            // Pieces of at most so many points, each beginning where the one before ends.
+            for ($n = 0; $n + 1 < count($line); $n += Stroke::POINTS - 1) {
+                $strokes[] = Stroke::through(array_slice($line, $n, Stroke::POINTS), 2.0 * max($distance, 1e-9));
+            }
+        }
+
+        return $strokes;
     }
 
     /**

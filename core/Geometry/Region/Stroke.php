@@ -10,6 +10,9 @@ use Pensilis\Numerics\Intervals;
 /** A line that is drawn with the cup: so wide, with round ends and bends. Invariant: at least two points, half the width above 0. */
 final readonly class Stroke implements Patch
 {
+    /** A line has at most so many points. */
+    public const POINTS = 200;
+
     /** Chords of a round end. */
     private const CHORDS = 12;
 
@@ -32,7 +35,7 @@ final readonly class Stroke implements Patch
     public static function through(array $points, float $width): self
     {
         ImpossibleValue::unlessPositive('line-width', $width);
-        ImpossibleValue::unlessWithin('line-points', (float) count($points), 2.0, 200.0);
+        ImpossibleValue::unlessWithin('line-points', (float) count($points), 2.0, (float) self::POINTS);
 
         return new self($points, 0.5 * $width);
     }

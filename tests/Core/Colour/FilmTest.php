@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Pensilis\Colour\Colourant;
-use Pensilis\Colour\ColourKind;
 use Pensilis\Colour\Film;
 use Pensilis\Colour\Recipe;
 use Pensilis\Colour\Shade;
+use Pensilis\Exception\ImpossibleValue;
 
 $even = fn(float $value): array => [$value, $value, $value];
 
@@ -93,7 +93,7 @@ it('knows which colours make mud of each other', function (): void {
 
 // Krieger & Dougherty, Trans. Soc. Rheol. 3 (1959) 137; Einstein's limit for few grains is 1 + 2.5 φ.
 it('thickens by the share of its solids', function (): void {
-    $sand = Colourant::pigment('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, ColourKind::Filler);
+    $sand = Colourant::filler('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, 1.6);
     $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
     $share = fn(float $percent): float => ($percent / 2.65) / (100.0 / 1.08 + $percent / 2.65);
     expect(Recipe::of([[$sand, 0.5]])->stiffening(1.08))->toEqualWithDelta(1.0 + 2.5 * $share(0.5), 1e-4)
@@ -104,7 +104,7 @@ it('thickens by the share of its solids', function (): void {
 });
 
 it('counts what colours take up and weigh', function (): void {
-    $sand = Colourant::pigment('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, ColourKind::Filler);
+    $sand = Colourant::filler('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, 1.6);
     $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
     // 100 g of mix at 1.08 are 92.59 ml; 60 g of sand take up 22.64 ml: the mix is 80.35 % of both.
     expect(Recipe::of([[$sand, 60.0]])->plainShare(1.08))->toEqualWithDelta((100.0 / 1.08) / (100.0 / 1.08 + 60.0 / 2.65), 1e-12)
@@ -114,3 +114,12 @@ it('counts what colours take up and weigh', function (): void {
         ->and(Recipe::of([[$sand, 60.0]])->percent(1.08))->toBe(0.0)
         ->and(Recipe::clear()->plainShare(1.08))->toBe(1.0);
 });
+
+// Quartz 2.65 g/ml, dry sand as it lies 1.6 (CRC Handbook ranges): 0.396 of its room are voids, 0.428 g of a mix of 1.08 in 1 ml.
+it('takes grains as they lie, their voids filled', function (): void {
+    $sand = Colourant::filler('sand', 'Sand', Shade::hex('#c8b48a'), 0.003, 2.65, 1.6);
+    expect($sand->voidsFilled(1.08))->toEqualWithDelta(160.0 / 0.428, 0.3)
+        // 100 ml of such a paste are 160 g of sand and the mix that fills its voids.
+        ->and(100.0 * Recipe::of([[$sand, $sand->voidsFilled(1.08)]])->plainShare(1.08))->toEqualWithDelta(39.6, 0.05);
+    Colourant::filler('lead', 'Lead', Shade::hex('#888888'), 0.003, 2.0, 2.5);
+})->throws(ImpossibleValue::class);

@@ -7,6 +7,7 @@ use Pensilis\Geometry\Outline;
 use Pensilis\Geometry\Region\Band;
 use Pensilis\Geometry\Region\Blot;
 use Pensilis\Geometry\Region\Parcels;
+use Pensilis\Geometry\Region\Patch;
 use Pensilis\Geometry\Region\Ring;
 use Pensilis\Geometry\Region\Stroke;
 use Pensilis\Geometry\Section;
@@ -81,6 +82,21 @@ it('moves a boundary as far as its share asks', function (): void {
         // A square of 20 mm grown to 28 mm: 4 mm on each side.
         ->and((new Parcels($plate, [Blot::at(Outline::fromPath('M0 0H20V20H0Z'), 0.0, 0.0)]))->shift(0, (0.028 / 0.12) ** 2))->toEqualWithDelta(0.004, 1e-5);
 });
+
+// Arithmetic on a plate of 120 mm: what lies at the wall stays there, the one edge inside moves by all that a share asks; round edges
+// go by chords, 0.06 mm off at this radius.
+it('leaves an edge at the wall where it is', function (Patch $patch, float $share, float $moves): void {
+    expect((new Parcels(Section::rectangle(0.06, 0.06), [$patch]))->shift(0, $share))->toEqualWithDelta($moves, 6e-5);
+})->with([
+    // 60 of 120 mm given a quarter keep 30: the edge moves 30 mm, and the wall nothing.
+    'a band along the wall, given less'  => [Band::across(0.0, -0.06, 0.0), 0.25, -0.03],
+    'a band beyond the wall, given less' => [Band::across(0.0, -0.08, 0.0), 0.25, -0.03],
+    'the same, given more'               => [Band::across(0.0, -0.06, 0.0), 0.75, 0.03],
+    'a half'                             => [Band::half(0.0), 0.25, -0.03],
+    // A disc of 60 mm about the corner has a quarter of its circle inside, π/4 · 60² mm²; of half the area √½ of the radius is left.
+    'a disc about a corner, given less'     => [Ring::about(0.06, 0.06, 0.0, 0.06), M_PI / 32.0, -0.06 * (1.0 - M_SQRT1_2)],
+    'an outline along the wall, given less' => [Blot::at(Outline::fromPath('M0 0H60V120H0Z'), -0.03, 0.0), 0.25, -0.03],
+]);
 
 it('cuts edges off at the wall', function (): void {
     $circle = new Parcels(Section::ellipse(0.03, 0.03), [Band::half(0.0, 0.018)]);

@@ -94,6 +94,23 @@ it('says how far a boundary moves when a region gets too much', function () use 
         ->and($says([$notice->mend->pointer => $notice->mend->value]))->toBe([]);
 });
 
+it('reads a paste of wetted sand, by its bulk or as a dose above 300 %', function (): void {
+    $percent = fn(array $mix, array $sand = []): float => Plans::read(['/pours/0/mix' => [['colour' => 'sand', ...$mix]], ...$sand], Plans::coloured())->pours[0]->coat->recipe(-1)->parts[0][1];
+    $at = array_search('sand', array_column(Plans::coloured()['colours'], 'id'), true);
+    expect($percent(['pct' => 373]))->toBe(373.0)
+        ->and($percent(['dose' => 'voids-filled'], ["/colours/{$at}/bulk_g_ml" => 1.6]))->toEqualWithDelta(373.8, 0.3)
+        // Loose random packing: 0.6 of the room.
+        ->and($percent(['dose' => 'voids-filled']))->toEqualWithDelta(100.0 * 1.59 / (0.4 * 1.08), 0.3);
+});
+
+it('tells an edge that two regions share once', function () use ($says): void {
+    // Three bands: the left one is given more, the middle and the right ones as much less; then the left one less alone.
+    $even = array_map(fn(Portion $one): float => 100.0 * $one->takes, Layout::given(Plans::read([], Plans::coloured()))->pours[2]->portions->all);
+    expect($says(['/pours/2/zones/0/share_pct' => $even[0] + 8.0, '/pours/2/zones/1/share_pct' => $even[1] - 8.0, '/pours/2/zones/2/share_pct' => $even[2]]))
+        ->toBe(['region-invades /pours/2/zones/0/share_pct'])
+        ->and($says(['/pours/2/zones/0/share_pct' => $even[0] - 8.0]))->toBe(['region-invades /pours/2/zones/0/share_pct']);
+});
+
 it('warns of colours that soften, make mud, run together or have no room', function (array $changes, array $codes) use ($says): void {
     expect($says($changes))->toBe($codes);
 })->with([
