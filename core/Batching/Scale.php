@@ -47,13 +47,16 @@ final readonly class Scale implements Device
         return $this->step;
     }
 
+    /** What it takes beside the cup, which stands on it all the while, g. */
+    public function room(): float
+    {
+        return ($this->limit ?? INF) - $this->tare;
+    }
+
     public function goes(float $a, float $b): ?int
     {
-        if ($this->limit === null) {
-            return 1;
-        }
-        // The cup stands on it all the while, and B is weighed on top of A.
-        $free = $this->limit - $this->tare;
+        // B is weighed on top of A.
+        $free = $this->room();
 
         return $free < $this->step ? null : max(1, (int) ceil(($a + $b) / $free - 1e-9));
     }

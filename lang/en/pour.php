@@ -31,7 +31,10 @@ return [
         'invaded' => 'An invaded region is not restored by clear poured over it.',
         'darken'  => 'Or out of one cup, darkened step by step',
     ],
-    'dose'       => ['plain' => ':amount of :colour', 'mother' => ':amount of a mother tint (:base of :colour in :clear of clear mix)'],
+    'dose' => [
+        'plain'  => ':amount of :colour', 'more' => ':amount of :colour, :off more than asked', 'less' => ':amount of :colour, :off less than asked',
+        'mother' => ':amount of a mother tint (:made)', 'made' => ':base of :colour made up to :size with clear mix', 'thinned' => ', then :take of that made up to :size',
+    ],
     'drops'      => ':count drops',
     'darkening'  => ['plain' => 'Pour :pour as it is.', 'step' => 'Into the :left that is left stir :add of :colour, then pour :pour.'],
     'from'       => ['first' => 'first, into its middle', 'amid' => 'thinly, into its middle', 'right' => 'from the right', 'left' => 'from the left', 'behind' => 'from behind', 'front' => 'from the front'],

@@ -100,6 +100,13 @@ it('tells each cup, in drops, in grams or through a mother tint', function (): v
     $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Thicken first.')->assertSee('the larger one invades');
 });
 
+it('says by how much whole drops miss what was asked', function (): void {
+    // 89.06 ml of clear mix: 0.72 drops in 10 ml are 6.4.
+    ($this->type)(['/pours/0/mix/0/colour' => 'blue', '/pours/0/mix/0/drops_per_10_ml' => '0.72']);
+    ($this->type)(['/pours/0/mix/0/drops_per_10_ml' => '0.72']);
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('6 drops of blue ink, 6 % less than asked');
+});
+
 it('takes sand by its mass or as it lies, and tells the grams', function (): void {
     ($this->type)(['/pours/2/zones/1/mix/0/colour' => 'sand']);
     $at = '/pours/2/zones/1/mix/0';

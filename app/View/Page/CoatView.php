@@ -35,7 +35,7 @@ final readonly class CoatView
         $lines = [];
         foreach ($this->pour->portions->all as $portion) {
             $grams = $this->gramsOf($portion);
-            $doses = array_map(fn(array $part): Dose => Dose::of($part[0], $part[1], $grams, 1e-3 * $this->pour->resin->density, $this->step()), $portion->recipe->parts);
+            $doses = array_map(fn(array $part): Dose => Dose::of($part[0], $part[1], $grams, 1e-3 * $this->pour->resin->density, $this->step(), $this->room()), $portion->recipe->parts);
             $lines[] = CupLine::of(
                 count($this->pour->portions->all) === 1 ? Words::say('pour.cups.all') : (new Words($this->figures->system))->inside($portion->name),
                 $portion->recipe,
@@ -116,6 +116,12 @@ final readonly class CoatView
     private function step(): float
     {
         return $this->plan->studio->device instanceof Scale ? $this->plan->studio->device->step : self::STEP;
+    }
+
+    /** What the scale takes beside a cup, g; without end where another device measures. */
+    private function room(): float
+    {
+        return $this->plan->studio->device instanceof Scale ? $this->plan->studio->device->room() : INF;
     }
 
     /** The side from which a region is poured: away from those that lie there already. */

@@ -30,16 +30,22 @@ final readonly class CupLine
     {
         $ink = $dose->colour->drop > 0.0;
         $name = mb_strtolower($dose->colour->name);
+        $unit = $ink ? ' ml' : ' g';
         if (!$dose->isByMother()) {
-            return Words::say('pour.dose.plain', ['amount' => $ink ? self::drops($dose->told) : self::figure($dose->told) . ' g', 'colour' => $name]);
+            $off = round($dose->errorPercent());
+
+            return Words::say($off === 0.0 ? 'pour.dose.plain' : ($off > 0.0 ? 'pour.dose.more' : 'pour.dose.less'), [
+                'amount' => $ink ? self::drops($dose->told) : self::figure($dose->told) . $unit, 'colour' => $name, 'off' => (int) abs($off) . ' %',
+            ]);
+        }
+        $made = Words::say('pour.dose.made', [
+            'base' => $ink ? self::drops($dose->stages[0]['take']) : self::figure($dose->stages[0]['take']) . $unit, 'colour' => $name, 'size' => self::figure($dose->stages[0]['size']) . $unit,
+        ]);
+        foreach (array_slice($dose->stages, 1) as $stage) {
+            $made .= Words::say('pour.dose.thinned', ['take' => self::figure($stage['take']) . $unit, 'size' => self::figure($stage['size']) . $unit]);
         }
 
-        return Words::say('pour.dose.mother', [
-            'amount' => self::figure($dose->told) . ($ink ? ' ml' : ' g'),
-            'base'   => $ink ? self::drops($dose->base) : self::figure($dose->base) . ' g',
-            'clear'  => self::figure($dose->motherSize()) . ($ink ? ' ml' : ' g'),
-            'colour' => $name,
-        ]);
+        return Words::say('pour.dose.mother', ['amount' => self::figure($dose->told) . $unit, 'made' => $made]);
     }
 
     private static function drops(float $count): string
