@@ -42,6 +42,7 @@ return [
         'suits'  => ['asked' => 'Does it suit its use?', 'good' => 'suits'],
         'shows'  => ['asked' => 'Will it be seen?', 'good' => 'shows', 'figure' => 'from :viewed'],
         'weighs' => ['asked' => 'Can it be weighed?', 'good' => 'can be weighed', 'figure' => 'with :device'],
+        'stale'  => 'This is for the plan as it was last saved. What was refused above is not in it.',
         'bad'    => 'no', 'look' => 'look at this', 'open' => 'not known', 'computing' => 'computing',
     ],
     'pours' => [

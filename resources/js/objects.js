@@ -10,7 +10,6 @@ const GRID_MM = 5;
 const form = () => document.querySelector('#piece-form');
 const field = (index, name) => document.querySelector(`#f-inclusions-${index}-${name}`);
 const drawn = (index) => document.querySelectorAll(`[data-drawing] [data-object="${index}"]`);
-const round = (mm) => Math.round(mm * 10) / 10;
 
 let timer = null;
 /** Places in millimetres that the server has not answered yet, by object. */
@@ -37,7 +36,8 @@ function together(index) {
 }
 
 function written(mm) {
-    return form().dataset.system === 'us' ? `${Math.round((mm / 25.4) * 1000) / 1000} in` : `${round(mm)} mm`;
+    const { unit, millimetres, digits } = JSON.parse(form().dataset.lengths);
+    return `${Number((mm / millimetres).toFixed(digits))} ${unit}`;
 }
 
 /** Writes a place, and shows it in both drawings until they come back from the server. */

@@ -38,7 +38,13 @@ final readonly class TimeRail
 
     public function height(): float
     {
-        return self::HEAD + self::ROW * count($this->answer->simulation->pours ?? []) + 6.0;
+        return self::heightOf(count($this->answer->simulation->pours ?? []));
+    }
+
+    /** Known before the times are: a place is kept for it. */
+    public static function heightOf(int $pours): float
+    {
+        return self::HEAD + self::ROW * $pours + 6.0;
     }
 
     public function x(float $hour): float

@@ -20,6 +20,7 @@ use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
@@ -102,6 +103,14 @@ final readonly class PieceView
     public function rail(): ?TimeRail
     {
         return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
+    }
+
+    /** How many tasks there will be, near enough to keep their place: making ready, sealing, the pours, taking out, full cure. */
+    public function tasksToCome(): int
+    {
+        $coats = array_sum(array_map(fn(Inclusion $one): int => $one->coats, $this->plan->inclusions));
+
+        return count($this->layout->pours ?? []) + $coats + 3;
     }
 
     public function pour(int $k): LaidPour

@@ -6,7 +6,7 @@
             @if($view->isComputing())
                 <div class="computing" role="status"
                      hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}" hx-trigger="load" hx-target="#times" hx-swap="innerHTML">
-                    <p>{{ __('piece.computing') }}</p>
+                    @include('pieces.times-to-come', ['says' => __('piece.computing')])
                     <noscript><p><a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">{{ __('piece.compute') }}</a></p></noscript>
                 </div>
             @else

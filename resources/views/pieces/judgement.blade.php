@@ -1,5 +1,6 @@
 <section aria-labelledby="verdict-head">
     <h2 id="verdict-head">{{ __('piece.verdict.head') }}</h2>
+    <p class="stale">{{ __('piece.verdict.stale') }}</p>
     <dl class="verdict">
         @foreach($view->verdict() as $question)
             <div class="is-{{ $question->state() }}">

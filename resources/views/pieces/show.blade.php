@@ -18,7 +18,7 @@
     <div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
     <x-errors/>
     @include('pieces.answer')
-    <form id="piece-form" data-system="{{ $view->system->value }}" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
+    <form id="piece-form" data-lengths="{{ json_encode($form->lengths()) }}" method="post" action="{{ route('pieces.update', $view->piece, false) }}"
           hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf @method('patch')
         <noscript><p class="quiet">{{ __('piece.no-script') }} <button class="btn btn-primary">{{ __('piece.save') }}</button></p></noscript>

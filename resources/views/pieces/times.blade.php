@@ -15,11 +15,7 @@
                 @endforeach
             </svg>
         </div>
-        <p class="key" aria-hidden="true">
-            @foreach(['work', 'liquid', 'tacky', 'window', 'hard', 'bench', 'night'] as $kind)
-                <span><svg width="18" height="12"><rect class="phase phase-{{ $kind }}" width="18" height="12"/></svg> {{ __("piece.rail.key.{$kind}") }}</span>
-            @endforeach
-        </p>
+        @include('pieces.rail-key')
         <ol class="steps">
             @foreach($view->answer->tasks as $task)
                 <li><time>{{ $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</li>
