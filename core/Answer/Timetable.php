@@ -68,6 +68,8 @@ final readonly class Timetable
             $came = self::windows($run);
             $placed = PlacedPours::after($run, $starts, $came);
             if ($round === self::MOST_ROUNDS || $placed->joints === PlacedPours::joints($starts, $windows)) {
+                $run->settle(self::latest($starts));
+
                 return $placed;
             }
             $windows = $came;
@@ -94,7 +96,11 @@ final readonly class Timetable
         return $run->tracks()[count($this->layout->pours) - 1]->mayBeLeft() ? $run : count($this->layout->pours);
     }
 
-    /** @param list<float> $starts */
+    /**
+     * As far as windows need it.
+     *
+     * @param list<float> $starts
+     */
     private function run(PieceHeat $heat, bool $thin, array $starts): HeatRun
     {
         $pours = [];
@@ -103,7 +109,20 @@ final readonly class Timetable
         }
         assert($pours !== []);
 
-        return $heat->runThrough($pours, HeatRun::HORIZON, $thin);
+        $run = $heat->poured($pours, $thin);
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::latest($starts));
+
+        return $run;
+    }
+
+    /**
+     * @param list<float> $starts h
+     *
+     * @return float s, until when pours are followed
+     */
+    private static function latest(array $starts): float
+    {
+        return 3600.0 * end($starts) + HeatRun::HORIZON;
     }
 
     /** @return list<Window> */

@@ -15,7 +15,6 @@ final class PathReader
 {
     private const MOST_SEGMENTS = 2000;
 
-    private const LARGEST = 10000.0;
 
     private const ARGUMENTS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
 
@@ -94,8 +93,8 @@ final class PathReader
             }
             $offset += strlen($match[0]);
             $numbers[] = (float) $match[1];
-            if (abs((float) $match[1]) > self::LARGEST) {
-                throw UnreadablePath::tooFar($offset, $match[1], 1e-3 * self::LARGEST);
+            if (abs((float) $match[1]) > Reach::MILLIMETRES) {
+                throw UnreadablePath::tooFar($offset, $match[1], 1e-3 * Reach::MILLIMETRES);
             }
         }
 

@@ -9,6 +9,7 @@ use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Finding\Code;
 use Pensilis\Geometry\Cone;
 use Pensilis\Geometry\Ellipsoid;
+use Pensilis\Geometry\Reach;
 use Pensilis\Geometry\Rod;
 use Pensilis\Geometry\Solid;
 use Pensilis\Geometry\Upright;
@@ -45,7 +46,7 @@ final readonly class InclusionReader
     private function inclusion(Node $node, Solid $solid, Substance $substance): Inclusion
     {
         [$x, $y] = $node->child('at_mm')->numbers();
-        ImpossibleValue::unlessWithin('target-height_mm', $node->number('target_bottom_mm'), 0.0, 10000.0);
+        ImpossibleValue::unlessWithin('target-height_mm', $node->number('target_bottom_mm'), 0.0, Reach::MILLIMETRES);
         ImpossibleValue::unlessWithin('tolerance_mm', $node->number('tolerance_mm'), 0.0, 1000.0);
 
         return new Inclusion(

@@ -54,7 +54,7 @@ it('refuses what is hostile, broken or more than an outline, and changes nothing
     'a path that crosses'  => [drawing('<path d="M0 0L80 60V0L0 60Z"/>'), 'crosses itself near (40 mm, 30 mm)'],
     'a path of words'      => [drawing('<path d="hello"/>'), 'cannot be read at character'],
     'an open spiral'       => [drawing('<path d="M0 0"/>'), 'outline'],
-    'a number too large'   => [drawing('<path d="M0 0H1e308V1e308Z"/>'), 'farther than 10000 mm'],
+    'a number too large'   => [drawing('<path d="M0 0H1e308V1e308Z"/>'), 'farther than 5000 mm'],
     'no area'              => [drawing('<path d="M0 0H50H0Z"/>'), 'area of the outline'],
     'two outlines in one'  => [drawing('<path d="M0 0H9V9Z M20 20H30V30Z"/>'), 'One closed outline'],
 ]);

@@ -11,6 +11,7 @@ use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\UnreadableQuantity;
+use Pensilis\Geometry\Reach;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
 
@@ -19,9 +20,6 @@ final class ScalePhotograph extends FormRequest
 {
     /** Points nearer than this give no scale, pixels. */
     private const NEAREST = 20.0;
-
-    /** mm */
-    private const LONGEST = 5000.0;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -56,8 +54,8 @@ final class ScalePhotograph extends FormRequest
         } catch (UnreadableQuantity $refusal) {
             throw ValidationException::withMessages(['length' => (new Words($system))->refusal($refusal)]);
         }
-        if ($length <= 0.0 || $length > self::LONGEST) {
-            throw ValidationException::withMessages(['length' => __('asked.scale.length', ['most' => Length::millimetres(self::LONGEST)->print($system)])]);
+        if ($length <= 0.0 || $length > Reach::MILLIMETRES) {
+            throw ValidationException::withMessages(['length' => __('asked.scale.length', ['most' => Length::millimetres(Reach::MILLIMETRES)->print($system)])]);
         }
         $photograph->update(['mm_per_pixel' => $length / $pixels, 'middle_x' => $this->float('mx'), 'middle_y' => $this->float('my')]);
     }

@@ -10,8 +10,6 @@ use Pensilis\Quantity\UnitSystem;
 /** One value of a plan file that can be edited: its place, its name for people (lang/en/fields.php), how it is written. */
 final readonly class Field
 {
-    public string $label;
-
     /**
      * @param array<string, string> $choices value → words, for a choice
      * @param string                $empty   words of none of them
@@ -23,10 +21,8 @@ final readonly class Field
         public bool $optional = false,
         public array $choices = [],
         public string $empty = '',
-        string $variant = '',
-    ) {
-        $this->label = self::labelOf($pointer, $variant);
-    }
+        private string $variant = '',
+    ) {}
 
     public static function of(string $pointer, FieldKind $kind, string $variant = ''): self
     {
@@ -103,8 +99,9 @@ final readonly class Field
     }
 
     /** By its place with a star for each number, else by its last key, with its index where it has one. */
-    private static function labelOf(string $pointer, string $variant): string
+    public function label(): string
     {
+        [$pointer, $variant] = [$this->pointer, $this->variant];
         $labels = trans('fields.labels');
         $labels = is_array($labels) ? $labels : [];
         $place = preg_replace('#/\d+(?=/)#', '/*', $pointer) ?? $pointer;

@@ -41,7 +41,7 @@ final readonly class TypedFields
             try {
                 $changed = $this->put($changed, $field, $text);
             } catch (UnreadableQuantity $refusal) {
-                $errors["f.{$field->pointer}"] = "{$field->label}: {$words->refusal($refusal)}";
+                $errors["f.{$field->pointer}"] = "{$field->label()}: {$words->refusal($refusal)}";
             }
         }
 
@@ -55,7 +55,7 @@ final readonly class TypedFields
         $errors = [];
         foreach ($refusal->problems as $problem) {
             $field = $this->fieldAt($problem->pointer);
-            $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null ? '' : "{$field->label}: ") . $words->finding($problem);
+            $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null ? '' : "{$field->label()}: ") . $words->finding($problem);
         }
 
         return ValidationException::withMessages($errors);

@@ -1,7 +1,7 @@
 @props(['view', 'field', 'hide' => false, 'form' => 'piece-form'])
 @php($refused = $errors->has("f.{$field->pointer}"))
 <div class="field">
-    <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label }}</label>
+    <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label() }}</label>
     @if($field->choices !== [])
         <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}">
             @if($field->optional)<option value="">{{ $field->empty }}</option>@endif

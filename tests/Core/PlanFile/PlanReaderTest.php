@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Finding\Finding;
+use Pensilis\Geometry\Reach;
 use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\PlanRefused;
 use Tests\Facts;
@@ -107,4 +108,22 @@ it('tells all problems at once', function (): void {
         return;
     }
     $this->fail('The plan was taken.');
+});
+
+it('lets nothing reach farther than the schema does', function (): void {
+    $lengths = [];
+    $walk = function (array $node, string $key) use (&$walk, &$lengths): void {
+        if (str_ends_with($key, '_mm') && isset($node['maximum'])) {
+            $lengths[] = $node['maximum'];
+        }
+        foreach ($node as $name => $part) {
+            if (is_array($part)) {
+                $walk($part, is_int($name) || in_array($name, ['items', 'properties'], true) ? $key : $name);
+            }
+        }
+    };
+    $walk(json_decode((string) file_get_contents(dirname(__DIR__, 3) . '/core/PlanFile/plan.schema.json'), true), '');
+    // What is thin may not be as long as all that; nothing may be longer.
+    expect(max($lengths))->toEqual(Reach::MILLIMETRES)
+        ->and(count($lengths))->toBeGreaterThan(50);
 });
