@@ -146,6 +146,10 @@ final readonly class Words
             $filled[':' . Keyed::bare($name)] = $this->value($name, $value);
         }
 
+        if (preg_match_all('/(?<!\w):[a-z]+/', $line, $places) > 0 && ($empty = array_diff($places[0], array_keys($filled))) !== []) {
+            throw new OutOfBoundsException('Nothing fills ' . implode(', ', $empty) . " of “{$line}”.");
+        }
+
         return strtr($line, $filled);
     }
 

@@ -20,7 +20,7 @@ final class DemoShelf
         foreach ($studio->pieces()->get() as $piece) {
             /** @var Piece $piece */
             $name = match ($piece->title) {
-                'Larch cone block' => 'Round block mold, 90 mm',
+                'Larch cone block' => 'Round block mold',
                 'Gentian tray'     => 'Tray mold, long',
                 default            => null,
             };
@@ -35,7 +35,7 @@ final class DemoShelf
             'marks'                                                                            => [[10, 38], [20, 104], [30, 196], [40, 312], [48, 420]], 'height_mm' => 48, ...self::WALL, 'made' => 'rigid']]);
         $studio->findings()->create(['kind' => 'gentian', 'name' => 'gentian, whole', 'found_on' => now()->subDays(40)->format('Y-m-d'),
             'figures'                       => ['fades' => true, 'heat' => 48.0], 'sealing' => 'thin clear acrylic, two coats', 'colour' => 'violet within a week where sealed with resin, blue under acrylic',
-            'note'                          => 'Three heads side by side: bare, resin, acrylic. Acrylic kept the blue; the bare one browned where the pour passed 48 °C.']);
+            'note'                          => 'Three heads side by side: bare, resin, acrylic. Acrylic kept the blue; the bare one browned where the pour ran hottest.']);
     }
 
     private static function supplies(Studio $studio): void

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Piece;
+use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
+use Pensilis\Quantity\UnitSystem;
+
+/** @return list<string> all that a page shows or says aloud: texts, what stands in fields, labels and titles */
+function readOf(string $html): array
+{
+    $page = new DOMDocument();
+    $page->loadHTML('<?xml encoding="utf-8"?>' . $html, LIBXML_NOERROR);
+    $path = new DOMXPath($page);
+    $said = [];
+    foreach ($path->query('//body//text()[not(ancestor::script) and not(ancestor::style)] | //title/text() | //@aria-label | //@title | //@placeholder | //@alt
+        | //input[not(@type) or @type="text" or @type="search"]/@value') as $node) {
+        $text = trim((string) preg_replace('/\s+/u', ' ', $node->nodeValue));
+        if ($text !== '') {
+            $said[] = $text;
+        }
+    }
+
+    return $said;
+}
+
+/** @return list<string> the addresses of the demo studio, all its pieces, pours, supplies and shelves */
+function addressesOf(User $user): array
+{
+    $addresses = ['/pieces', '/materials', '/studio', '/shelf', '/nowhere', ...array_map(fn(string $kind): string => "/shelf/{$kind}", ['resins', 'colours', 'sealers', 'devices', 'consumables'])];
+    foreach ($user->studio->supplies()->get() as $supply) {
+        $addresses[] = "/supplies/{$supply->id}";
+    }
+    foreach (Piece::query()->get() as $piece) {
+        $at = "/pieces/{$piece->id}";
+        array_push($addresses, $at, "{$at}?heat=1", "{$at}/sheet", "{$at}/template", "{$at}/photograph", "{$at}/pours/0", "{$at}/pours/1");
+    }
+
+    return $addresses;
+}
+
+beforeEach(function (): void {
+    config(['pensilis.sign_in_file' => (string) tempnam(sys_get_temp_dir(), 'read')]);
+    $this->seed(DatabaseSeeder::class);
+    unlink(config()->string('pensilis.sign_in_file'));
+    $this->user = User::query()->sole();
+    $this->actingAs($this->user);
+    // Something is wrong with each, so that findings are read too.
+    foreach (Piece::query()->get() as $n => $piece) {
+        $document = $piece->document;
+        $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60, 'max_peak_celsius' => 24] + ($document['studio'] ?? []);
+        $document['vessel']['level'] = ['rise_mm' => 6, 'over_mm' => 100];
+        $document['purpose'] = ['use' => 'hot-cups', 'fittings' => [['kind' => 'hook', 'at_mm' => [0, 0], 'radius_mm' => 6, 'depth_mm' => 40]]] + ($document['purpose'] ?? []);
+        foreach (array_keys($document['inclusions']) as $i) {
+            $document['inclusions'][$i]['sealed_coats'] = 0;
+            $document['inclusions'][$i]['material']['moisture_pct'] = 30;
+        }
+        $broken = $piece->replicate();
+        $broken->hold($document)->save();
+    }
+});
+
+it('says nothing in keys of a file, and leaves no place of a sentence unfilled', function (UnitSystem $system): void {
+    $this->user->studio->update(['units' => $system]);
+    foreach (addressesOf($this->user->refresh()) as $address) {
+        foreach (readOf((string) $this->get($address)->getContent()) as $said) {
+            expect(preg_match('/\b[a-z0-9]+_[a-z0-9_]+\b/', $said))->toBe(0, "{$address}: {$said}")
+                ->and(preg_match('/(?<![\w:]):[a-z]/', $said))->toBe(0, "{$address}: {$said}")
+                ->and(preg_match('/\b(NAN|INF)\b/', $said))->toBe(0, "{$address}: {$said}");
+        }
+    }
+})->with([UnitSystem::Metric, UnitSystem::Us]);
+
+it('says no millimetre and no degree Celsius to a studio that thinks in inches', function (): void {
+    $this->user->studio->update(['units' => UnitSystem::Us]);
+    foreach (addressesOf($this->user->refresh()) as $address) {
+        foreach (readOf((string) $this->get($address)->getContent()) as $said) {
+            // The choice of units itself names them.
+            $plain = str_replace(['millimetres, grams, °C', 'Any unit can be typed anywhere'], '', $said);
+            expect(preg_match('/\d\s?(mm|cm|°C)\b|\bmm\b|°C|millimet|\bcm\b(?![²³])/u', $plain))->toBe(0, "{$address}: {$said}");
+        }
+    }
+});
