@@ -122,7 +122,7 @@ final readonly class Timetable
      */
     private static function latest(array $starts): float
     {
-        return 3600.0 * end($starts) + HeatRun::HORIZON;
+        return 3600.0 * max([0.0, ...$starts]) + HeatRun::HORIZON;
     }
 
     /** @return list<Window> */

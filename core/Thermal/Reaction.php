@@ -16,9 +16,6 @@ final readonly class Reaction
     /** Cells are taken as fully reacted above this conversion. */
     private const REACTED = 0.9999;
 
-    /** Conversion in a step below which Euler will do. */
-    private const SLOW = 2e-4;
-
     /** K for a whole cure. */
     private float $rise;
 
@@ -31,6 +28,7 @@ final readonly class Reaction
         float $rowHeight,
         private int $firstRow,
         private int $rowCount,
+        private float $slow,
     ) {
         $this->rise = $resin->law->heat / $resin->resin->heatCapacity;
         $heat = [];
@@ -51,7 +49,7 @@ final readonly class Reaction
         $law = $this->resin->law;
         [$k1, $k2, $m, $n] = [$law->k1, $law->k2, $law->m, $law->n];
         [$t1, $t2, $reference] = [$law->e1 / $law::GAS_CONSTANT, $law->e2 / $law::GAS_CONSTANT, 1.0 / $law->reference];
-        [$one, $linear, $rise, $released] = [$t1 === $t2, $m === 1.0, $this->rise, 0.0];
+        [$one, $linear, $rise, $slow, $released] = [$t1 === $t2, $m === 1.0, $this->rise, $this->slow, 0.0];
         $last = ($this->firstRow + $this->rowCount) * $rings;
         for ($row = $this->firstRow * $rings; $row < $last; $row += $rings) {
             foreach ($this->heat as $i => $heat) {
@@ -63,7 +61,7 @@ final readonly class Reaction
                 $fast = exp($t2 * $x);
                 $rate = ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $a : $a ** $m)) * (1.0 - $a) ** $n;
                 $gain = $rate * $dt;
-                if ($gain > self::SLOW) {
+                if ($gain > $slow) {
                     $b = min($a + 0.5 * $gain, 1.0);
                     $x = $reference - 1.0 / ($kelvin[$c] + 0.5 * $gain * $rise);
                     $fast = exp($t2 * $x);

@@ -90,6 +90,27 @@ it('takes a file with a byte order mark and leaves empty places out', function (
         ->and($read['resins'][0])->not->toHaveKey('thermal');
 });
 
+it('refuses what is no plan with its code', function (string $json, string $code): void {
+    config(['pensilis.largest_file' => 4000]);
+    try {
+        PlanFile::sound(PlanFile::decode($json));
+    } catch (PlanRefused $refusal) {
+        expect(Tests\Facts::words($refusal->problems))->toContain($code);
+
+        return;
+    }
+    $this->fail('The file was taken.');
+})->with([
+    'nothing'       => ['', 'empty'],
+    'a list'        => ['[1, 2]', 'not-an-object'],
+    'half a file'   => ['{"format": "pensilis-plan"', 'json'],
+    'a deep nest'   => [str_repeat('[', 600) . str_repeat(']', 600), 'nesting'],
+    'a book'        => [str_repeat('a', 5000), 'too-large'],
+    'out of range'  => [fn() => (string) json_encode(Plans::changed(['/vessel/diameter_mm' => 9000], Plans::cone())), 'range'],
+    'an odd key'    => [fn() => (string) json_encode(Plans::changed(['/vessel/colour' => 'red'], Plans::cone())), 'unknown-key'],
+    'a key missing' => [fn() => (string) json_encode(array_diff_key(Plans::cone(), ['resins' => 0])), 'missing'],
+]);
+
 it('tells many schema problems at once', function (): void {
     try {
         PlanFile::sound(Plans::changed(['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/colour' => 1], Plans::cone()));

@@ -19,6 +19,7 @@ use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\Stack;
+use Pensilis\Thermal\Steps;
 use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
@@ -60,9 +61,25 @@ it('closes its energy balance over a sequence of pours', function (float $celsiu
     $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
     $resin = deepResin($rate);
     $run = $heat->follow([[$resin, 0.014, 0.0], [$resin, 0.012, 72 * 3600.0], [$resin, 0.034, 144 * 3600.0]], 86400.0 * 60);
-    expect($run->energyError())->toBeLessThan(0.005)
+    expect($run->energyError())->toBeLessThan(1e-9)
         ->and($run->energyError())->toBeGreaterThan(0.0);
 })->with(['cool and slow' => [18.0, 2.06e-5], 'warm and fast' => [28.0, 1e-4]]);
+
+// Heat and cure coupled, on an even step that is halved three times: the error must fall as the method's order says.
+it('is of the order in time that it claims, cure and conduction coupled', function (): void {
+    $peak = function (float $seconds): float {
+        $run = new HeatRun(RadialMesh::round(0.05, Sheet::siliconeMold()), [], Sheet::siliconeMold()->stuff, room(24.0), Steps::even($seconds));
+        $run->pour(deepResin(5e-5), 0.03, 0.0, 8);
+        $run->advance(6.0 * 3600.0);
+
+        return $run->tracks()[0]->peak;
+    };
+    [$coarse, $middle, $fine, $finest] = array_map($peak, [480.0, 240.0, 120.0, 60.0]);
+    // Still warming, so that the peak so far is the temperature of the moment.
+    expect($coarse - 297.15)->toBeGreaterThan(6.0)
+        ->and(log(($coarse - $middle) / ($middle - $fine), 2.0))->toBeGreaterThan(1.4)->toBeLessThan(2.2)
+        ->and(log(($middle - $fine) / ($fine - $finest), 2.0))->toBeGreaterThan(1.5)->toBeLessThan(2.2);
+});
 
 it('stops where Frank-Kamenetskii says', function (RadialMesh $mesh, int $rows, float $critical, bool $slab): void {
     // δc = 0.878 for a slab, 2.000 for a long cylinder (Frank-Kamenetskii 1955; Bowes 1984): zero order, held faces.
