@@ -49,7 +49,7 @@ final readonly class Figures
     /** Always metric: scales in workshops show grams. */
     public function grams(float $grams): string
     {
-        return Mass::grams($grams)->print(UnitSystem::Metric);
+        return $grams < 1000.0 ? Mass::grams($grams)->print(UnitSystem::Metric) : Figure::short($grams, 0) . ' g';
     }
 
     /** In ounces too, where the studio thinks in them. */

@@ -56,6 +56,9 @@ test('a verdict with a mend', async ({ page }) => {
     await page.locator('#f-inclusions-0-target_bottom_mm').fill('30 mm');
     await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
     await page.getByRole('button', { name: /Set “cone” at/ }).waitFor();
+    // Once the page has kept its place.
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await page.evaluate(() => document.activeElement.blur());
     await page.evaluate(() => window.scrollTo(0, 0));
     await shot(page, 'verdict');
     await page.getByRole('button', { name: 'Undo' }).click();

@@ -39,7 +39,7 @@ return [
         'hangs'  => ['asked' => 'Does it hang?', 'good' => 'hangs', 'figure' => '{1} in 1 pour|[2,*] in :count pours'],
         'cools'  => ['asked' => 'Does it stay cool?', 'good' => 'stays cool', 'figure' => 'peak :peak, :allowed allowed'],
         'fits'   => ['asked' => 'Does it fit your hours?', 'good' => 'fits', 'figure' => ':span to full cure, :joints', 'bonded' => 'every joint bonded', 'sanded' => ':count sanded'],
-        'suits'  => ['asked' => 'Does it suit its use?', 'good' => 'suits'],
+        'suits'  => ['asked' => 'Does it suit its use?', 'good' => 'suits', 'figure' => 'as a piece :use'],
         'shows'  => ['asked' => 'Will it be seen?', 'good' => 'shows', 'figure' => 'from :viewed'],
         'weighs' => ['asked' => 'Can it be weighed?', 'good' => 'can be weighed', 'figure' => 'with :device'],
         'stale'  => 'This is for the plan as it was last saved. What was refused above is not in it.',

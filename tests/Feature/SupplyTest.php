@@ -94,7 +94,7 @@ it('counts the shelf down by what is mixed, and says before it runs out', functi
     $this->get("/pieces/{$piece->id}")->assertSee('are missing');
     // A second lot is gone into when the first is empty.
     $lot = $this->supplies->create(['kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 900, 'bought_on' => '2026-05-01']);
-    $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 1060.0 g');
+    $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 1060 g');
     $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '200 g', 'kept' => '4 g']);
     expect($resin->refresh()->stock + $lot->refresh()->stock)->toEqual(860)->and($resin->stock)->toEqual(0);
     // What is not there cannot go below nothing.

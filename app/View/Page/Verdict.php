@@ -49,7 +49,7 @@ final readonly class Verdict
             Asked::Hangs  => Words::say('piece.verdict.hangs.figure', count: count($this->layout->pours ?? [])),
             Asked::Cools  => $simulation === null ? '' : $this->hottest($simulation),
             Asked::Fits   => $this->pace(),
-            Asked::Suits  => Words::choice($this->plan->purpose->service),
+            Asked::Suits  => Words::say('piece.verdict.suits.figure', ['use' => Words::choice($this->plan->purpose->service)]),
             Asked::Shows  => Words::say('piece.verdict.shows.figure', ['viewed' => Words::choice($this->plan->setup->viewed)]),
             Asked::Weighs => Words::say('piece.verdict.weighs.figure', ['device' => (new Words($this->figures->system))->inside($this->plan->studio->device->fact())]),
         };
