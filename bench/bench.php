@@ -27,7 +27,8 @@ use Pensilis\Thermal\CalibrationMemory;
 use Tests\Meshes;
 
 putenv('DB_DATABASE=:memory:');
-$_ENV += ['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
+$_ENV += ['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array',
+    'APP_ENV'           => 'testing', 'APP_DEBUG' => 'false',
     'APP_KEY'           => 'base64:' . base64_encode(random_bytes(32)), 'PENSILIS_SIGN_IN_FILE' => tempnam(sys_get_temp_dir(), 'bench'),
     'APP_CONFIG_CACHE'  => 'storage/framework/testing/no-config.php'];
 $_SERVER = $_ENV + $_SERVER;
@@ -64,8 +65,10 @@ $many = $document;
 unset($many['pours']);
 $many['vessel']['diameter_mm'] = 300;
 for ($i = 0; $i < 40; $i++) {
-    $many['inclusions'][$i] = ['id' => "o{$i}", 'at_mm' => [-110 + 30 * ($i % 8), -60 + 30 * intdiv($i, 8)], 'size_mm' => [20, 20, 8], 'shape' => 'disc', 'target_bottom_mm' => 10 + 15 * ($i % 3),
-        'tolerance_mm'              => 2, 'sealed_coats' => 1, 'material' => ['skeleton_g_cm3' => 2.6]];
+    $many['inclusions'][$i] = ['id' => "o{$i}", 'at_mm' => [
+        -110 + 30 * ($i % 8), -60 + 30 * intdiv($i, 8),
+    ], 'size_mm' => [20, 20, 8], 'shape' => 'disc', 'target_bottom_mm' => 10 + 15 * ($i % 3),
+        'tolerance_mm' => 2, 'sealed_coats' => 1, 'material' => ['skeleton_g_cm3' => 2.6]];
 }
 $time('layers only: 40 objects', 20, fn() => Draft::of(PlanReader::read($many)));
 
@@ -73,7 +76,11 @@ $time('layers only: 40 objects', 20, fn() => Draft::of(PlanReader::read($many)))
 $stl = str_split(Meshes::binary(Meshes::ball(25.0, $rings, $segments)), 65536);
 memory_reset_peak_usage();
 $before = memory_get_usage();
-$time('mesh: ' . number_format(2 * $segments * ($rings - 1)) . ' facets read and sliced', 5, fn() => MeshSlicer::slice(StlReader::read($stl), 1e-3));
+$time(
+    'mesh: ' . number_format(2 * $segments * ($rings - 1)) . ' facets read and sliced',
+    5,
+    fn() => MeshSlicer::slice(StlReader::read($stl), 1e-3),
+);
 printf("%-62s %8.0f MB over the file\n", 'mesh: greatest memory', (memory_get_peak_usage() - $before) / 1e6);
 unset($stl);
 
@@ -102,19 +109,47 @@ $time('change: heat, windows and clock after it', 9, function (int $n) use ($ask
     $ask('GET', "/pieces/{$cone->id}/heat");
 });
 $cone->refresh()->hold(Document::with($many, '/title', 'Forty objects'))->save();
-$time('change: one of 40 objects moves, drawing and grams', 30, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/3/at_mm/0' => (-20 + $n % 7) . ' mm']], true));
+$time(
+    'change: one of 40 objects moves, drawing and grams',
+    30,
+    fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/3/at_mm/0' => (-20 + $n % 7) . ' mm']], true),
+);
 $coats = [];
 for ($k = 0; $k < 10; $k++) {
     $zones = [];
-    foreach (['band' => ['angle_deg' => 20 * $k, 'from_mm' => -40, 'to_mm' => -12], 'ring' => ['at_mm' => [10, 8], 'inner_mm' => 6, 'outer_mm' => 22], 'half' => ['angle_deg' => 90, 'from_mm' => 18],
-        'outline'    => ['path' => 'M0 0C10 0 20 10 20 20L0 20Z', 'at_mm' => [-20, -15]], 'line' => ['points_mm' => [[-40, -20], [0, 5], [40, 20]], 'width_mm' => 4]] as $shape => $sizes) {
-        $zones[] = ['shape' => $shape, 'name' => $shape] + $sizes + ['mix' => [['colour' => ['blue', 'white', 'rust'][count($zones) % 3], count($zones) % 3 === 1 ? 'pct' : 'drops_per_10_ml' => 0.1]]];
+    foreach (['band' => [
+        'angle_deg' => 20 * $k, 'from_mm' => -40, 'to_mm' => -12,
+    ], 'ring' => ['at_mm' => [10, 8], 'inner_mm' => 6, 'outer_mm' => 22], 'half' => ['angle_deg' => 90, 'from_mm' => 18],
+        'outline' => [
+            'path' => 'M0 0C10 0 20 10 20 20L0 20Z', 'at_mm' => [-20, -15],
+        ], 'line' => ['points_mm' => [[-40, -20], [0, 5], [40, 20]], 'width_mm' => 4]] as $shape => $sizes) {
+        $zones[] = ['shape' => $shape, 'name' => $shape] + $sizes + [
+            'mix' => [[
+                'colour'                                            => ['blue', 'white', 'rust'][count($zones) % 3],
+                count($zones) % 3 === 1 ? 'pct' : 'drops_per_10_ml' => 0.1,
+            ]],
+        ];
     }
-    $zones[] = ['shape' => 'band', 'name' => 'last', 'angle_deg' => 45, 'from_mm' => 25, 'to_mm' => 40, 'mix' => [['colour' => 'rust', 'drops_per_10_ml' => 0.2]]];
+    $zones[] = [
+        'shape' => 'band', 'name' => 'last', 'angle_deg' => 45, 'from_mm' => 25, 'to_mm' => 40,
+        'mix'   => [['colour' => 'rust', 'drops_per_10_ml' => 0.2]],
+    ];
     $coats[] = ['resin' => 'deep', 'depth_mm' => 6, 'start_h' => 30 * $k, 'zones' => $zones];
 }
-$coloured = Document::with(Document::with($document, '/pours', $coats), '/colours', [['id' => 'blue', 'name' => 'Blue', 'kind' => 'ink', 'shade' => '#2458a8'],
-    ['id' => 'white', 'name' => 'White', 'kind' => 'pigment', 'shade' => '#f4f3ee'], ['id' => 'rust', 'name' => 'Rust', 'kind' => 'ink', 'shade' => '#b5561c']]);
+$coloured = Document::with(Document::with($document, '/pours', $coats), '/colours', [[
+    'id' => 'blue', 'name' => 'Blue', 'kind' => 'ink', 'shade' => '#2458a8',
+],
+    [
+        'id' => 'white', 'name' => 'White', 'kind' => 'pigment', 'shade' => '#f4f3ee',
+    ], ['id' => 'rust', 'name' => 'Rust', 'kind' => 'ink', 'shade' => '#b5561c']]);
 $cone->refresh()->hold($coloured)->save();
-$time('change: a share in 10 pours of 6 regions, all drawings', 40, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/pours/4/zones/0/share_pct' => (string) (20 + $n % 9)]], true));
-$time('change: a colour in 10 pours of 6 regions, all drawings', 40, fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/colours/0/shade' => sprintf('#2458%02x', 100 + $n % 50)]], true));
+$time(
+    'change: a share in 10 pours of 6 regions, all drawings',
+    40,
+    fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/pours/4/zones/0/share_pct' => (string) (20 + $n % 9)]], true),
+);
+$time(
+    'change: a colour in 10 pours of 6 regions, all drawings',
+    40,
+    fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/colours/0/shade' => sprintf('#2458%02x', 100 + $n % 50)]], true),
+);

@@ -25,6 +25,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
             : null);
-        $exceptions->respond(fn(Response $response, Throwable $failure, Request $request): Response => Refusal::forHtmx($response, $request));
+        $exceptions->respond(fn(
+            Response $response,
+            Throwable $failure,
+            Request $request,
+        ): Response => Refusal::forHtmx($response, $request));
     })
     ->create();

@@ -95,10 +95,16 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
     Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
-    Route::delete('/pieces/{piece}/colours/{colour}', [ColourController::class, 'destroy'])->whereNumber('colour')->name('pieces.colours.destroy');
+    Route::delete(
+        '/pieces/{piece}/colours/{colour}',
+        [ColourController::class, 'destroy'],
+    )->whereNumber('colour')->name('pieces.colours.destroy');
     Route::post('/pieces/{piece}/supplies', [PieceSupplyController::class, 'store'])->name('pieces.supplies.store');
     Route::post('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'store'])->whereNumber('pour')->name('recipes.store');
-    Route::put('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'update'])->whereNumber('pour')->name('pieces.recipes.update');
+    Route::put(
+        '/pieces/{piece}/pours/{pour}/recipe',
+        [RecipeController::class, 'update'],
+    )->whereNumber('pour')->name('pieces.recipes.update');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');

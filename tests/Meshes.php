@@ -47,7 +47,9 @@ final class Meshes
     /** @return list<array{list<float>, list<float>, list<float>}> a pyramid over a square, tip up */
     public static function pyramid(float $side, float $height): array
     {
-        [$a, $b, $c, $d, $tip] = [[0.0, 0.0, 0.0], [$side, 0.0, 0.0], [$side, $side, 0.0], [0.0, $side, 0.0], [0.5 * $side, 0.5 * $side, $height]];
+        [$a, $b, $c, $d, $tip] = [
+            [0.0, 0.0, 0.0], [$side, 0.0, 0.0], [$side, $side, 0.0], [0.0, $side, 0.0], [0.5 * $side, 0.5 * $side, $height],
+        ];
 
         return [[$a, $d, $c], [$a, $c, $b], [$a, $b, $tip], [$b, $c, $tip], [$c, $d, $tip], [$d, $a, $tip]];
     }
@@ -59,7 +61,10 @@ final class Meshes
      */
     public static function moved(array $facets, float $x, float $y, float $z): array
     {
-        return array_map(fn(array $facet): array => array_map(fn(array $p): array => [$p[0] + $x, $p[1] + $y, $p[2] + $z], $facet), $facets);
+        return array_map(
+            fn(array $facet): array => array_map(fn(array $p): array => [$p[0] + $x, $p[1] + $y, $p[2] + $z], $facet),
+            $facets,
+        );
     }
 
     /** @param list<array{list<float>, list<float>, list<float>}> $facets */

@@ -41,7 +41,9 @@ final class Plans
      */
     public static function coloured(): array
     {
-        $band = fn(string $name, int $from, int $to, array $mix): array => ['name' => $name, 'shape' => 'band', 'from_mm' => $from, 'to_mm' => $to, 'mix' => [$mix]];
+        $band = fn(string $name, int $from, int $to, array $mix): array => [
+            'name' => $name, 'shape' => 'band', 'from_mm' => $from, 'to_mm' => $to, 'mix' => [$mix],
+        ];
 
         return [
             'colours' => [

@@ -8,7 +8,9 @@ use App\Interchange\PlanFile\Starters;
 use Pensilis\Material\Kinds;
 use Pensilis\Numerics\Lehmer;
 
-/** Plans by chance, the same for the same seed: four shapes of vessel, three walls, two resins, none to three objects, one to three pours. */
+/**
+ * Plans by chance, the same for the same seed: four shapes of vessel, three walls, two resins, none to three objects, one to three pours.
+ */
 final class RandomPlans
 {
     /** @return array<string, mixed> */
@@ -31,8 +33,11 @@ final class RandomPlans
         ]);
 
         return [
-            'format'     => 'pensilis-plan', 'version' => 1, 'title' => "Chance {$seed}",
-            'ambient'    => $one([['kind' => 'constant', 'celsius' => $between(18.0, 28.0)], ['kind' => 'daily', 'min_celsius' => 17, 'max_celsius' => 24, 'coldest_hour' => 6]]),
+            'format'  => 'pensilis-plan', 'version' => 1, 'title' => "Chance {$seed}",
+            'ambient' => $one([
+                ['kind' => 'constant', 'celsius' => $between(18.0, 28.0)],
+                ['kind' => 'daily', 'min_celsius' => 17, 'max_celsius' => 24, 'coldest_hour' => 6],
+            ]),
             'vessel'     => $vessel + ['wall' => ['material' => $one(['silicone', 'glass', 'wood']), 'thickness_mm' => $between(2.0, 8.0)]],
             'resins'     => [Starters::RESINS[$resin]],
             'inclusions' => self::objects($between, $one, $height),
@@ -48,8 +53,12 @@ final class RandomPlans
         for ($n = (int) $between(0.0, 3.4); $n > 0; $n--) {
             $size = $between(4.0, 16.0);
             $objects[] = [
-                'id'       => "object {$n}", 'shape' => $one(['ellipsoid', 'disc', 'box', 'cone', 'rod']), 'size_mm' => [$size, $size, max(1.0, round(0.4 * $size, 1))],
-                'at_mm'    => [$between(-12.0, 12.0), $between(-12.0, 12.0)], 'target_bottom_mm' => $between(0.0, 0.6 * $height), 'tolerance_mm' => 3,
+                'id' => "object {$n}", 'shape' => $one(['ellipsoid', 'disc', 'box', 'cone', 'rod']), 'size_mm' => [
+                    $size, $size, max(1.0, round(0.4 * $size, 1)),
+                ],
+                'at_mm' => [
+                    $between(-12.0, 12.0), $between(-12.0, 12.0),
+                ], 'target_bottom_mm' => $between(0.0, 0.6 * $height), 'tolerance_mm' => 3,
                 'material' => $one(array_values(Kinds::all()))->toMaterial(), 'sealed_coats' => $one([0, 1, 2]),
             ];
         }

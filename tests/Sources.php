@@ -16,7 +16,10 @@ final class Sources
     public static function below(string $folder): array
     {
         $texts = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__) . "/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+            dirname(__DIR__) . "/{$folder}",
+            FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 $texts[$file->getPathname()] = (string) file_get_contents($file->getPathname());
             }

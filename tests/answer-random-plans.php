@@ -24,7 +24,9 @@ for ($seed = (int) $first; $seed <= (int) $last; $seed++) {
     try {
         $plan = PlanReader::read(RandomPlans::of($seed));
     } catch (PlanRefused $refusal) {
-        echo json_encode(['seed' => $seed, 'refused' => array_map(fn(Finding $one): string => $one->code->value, $refusal->problems)]), "\n";
+        echo json_encode([
+            'seed' => $seed, 'refused' => array_map(fn(Finding $one): string => $one->code->value, $refusal->problems),
+        ]), "\n";
         continue;
     }
     $answer = $planner->judge($plan);

@@ -85,13 +85,20 @@ final class KeptMeshes implements MeshSource
     public function embed(array $document): array
     {
         $files = [];
-        foreach (Mesh::query()->where('studio_id', $this->studio)->whereIn('hash', self::namedIn($document))->get(['id', 'studio_id', 'hash']) as $mesh) {
+        foreach (Mesh::query()->where('studio_id', $this->studio)->whereIn(
+            'hash',
+            self::namedIn($document),
+        )->get(['id', 'studio_id', 'hash']) as $mesh) {
             $files[$mesh->hash] = base64_encode($mesh->bytes());
         }
         $inside = function (mixed $place) use ($files): mixed {
             $hash = is_array($place) ? $place['mesh'] ?? null : null;
 
-            return is_array($place) && is_string($hash) && isset($files[$hash]) ? ['mesh_base64' => $files[$hash]] + array_diff_key($place, ['mesh' => null]) : $place;
+            return is_array($place)
+                && is_string($hash)
+                && isset($files[$hash])
+                ? ['mesh_base64' => $files[$hash]] + array_diff_key($place, ['mesh' => null])
+                : $place;
         };
         $document['vessel'] = $inside($document['vessel'] ?? null);
         if (is_array($document['inclusions'] ?? null)) {

@@ -54,7 +54,10 @@ final class Studio extends Model
     /** Takes what was mixed off the shelf, the oldest lot first; what is not counted, or not there, is not taken. */
     public function useUp(string $name, float $amount): void
     {
-        $lots = $this->supplies()->whereIn('kind', [SupplyKind::Resin, SupplyKind::Colour])->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
+        $lots = $this->supplies()->whereIn(
+            'kind',
+            [SupplyKind::Resin, SupplyKind::Colour],
+        )->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
         foreach ($lots as $lot) {
             $taken = min($amount, $lot->stock ?? 0.0);
             $lot->use($taken);

@@ -36,7 +36,11 @@ final class Supply extends Model
     /** Price of one unit, where a pack is priced. */
     public function unitPrice(): ?float
     {
-        return $this->pack_price === null || $this->pack_amount === null || $this->pack_amount <= 0.0 ? null : $this->pack_price / $this->pack_amount;
+        return $this->pack_price === null
+            || $this->pack_amount === null
+            || $this->pack_amount <= 0.0
+            ? null
+            : $this->pack_price / $this->pack_amount;
     }
 
     public function runsLow(): bool
@@ -79,14 +83,20 @@ final class Supply extends Model
             case SupplyKind::Resin:
                 $id = Document::value($document, '/resins/0/id');
 
-                return Document::with($document, '/resins/0', ['id' => $id, 'name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $said);
+                return Document::with(
+                    $document,
+                    '/resins/0',
+                    ['id' => $id, 'name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $said,
+                );
             case SupplyKind::Colour:
                 return Palette::with($document, $this->asColour());
             case SupplyKind::Sealer:
                 return Document::with($document, '/sealing/school', $said['school'] ?? 'resin');
             case SupplyKind::Device:
                 foreach (Measuring::KEYS as $key) {
-                    $document = isset($said[$key]) ? Document::with($document, "/studio/{$key}", $said[$key]) : Document::without($document, "/studio/{$key}");
+                    $document = isset($said[$key])
+                        ? Document::with($document, "/studio/{$key}", $said[$key])
+                        : Document::without($document, "/studio/{$key}");
                 }
 
                 return $document;
@@ -100,7 +110,9 @@ final class Supply extends Model
     {
         $price = $this->unitPrice();
 
-        return ['id' => mb_strtolower($this->name), 'name' => $this->name] + ($price === null ? [] : ['price_per_g' => round($price, 6)]) + $this->document;
+        return [
+            'id' => mb_strtolower($this->name), 'name' => $this->name,
+        ] + ($price === null ? [] : ['price_per_g' => round($price, 6)]) + $this->document;
     }
 
     /** @return array<string, string> */

@@ -43,7 +43,9 @@ final readonly class Figures
             }
         }
 
-        return $parts === [] ? Words::say('figures.middle') : Words::say('figures.place', ['parts' => implode(Words::say('figures.and'), $parts)]);
+        return $parts === []
+            ? Words::say('figures.middle')
+            : Words::say('figures.place', ['parts' => implode(Words::say('figures.and'), $parts)]);
     }
 
     /** Always metric: scales in workshops show grams. */
@@ -94,7 +96,9 @@ final readonly class Figures
     /** @param float $squareMetres */
     public function area(float $squareMetres): string
     {
-        return $this->isUs() ? Figure::fixed(1e6 * $squareMetres / Length::INCH ** 2, 1) . ' sq in' : Figure::fixed(1e4 * $squareMetres, 1) . ' cm²';
+        return $this->isUs()
+            ? Figure::fixed(1e6 * $squareMetres / Length::INCH ** 2, 1) . ' sq in'
+            : Figure::fixed(1e4 * $squareMetres, 1) . ' cm²';
     }
 
     public function heat(float $celsius): string
@@ -104,7 +108,9 @@ final readonly class Figures
 
     public function span(?float $hours): string
     {
-        return $hours === null ? Words::say('figures.never', ['horizon' => Duration::hours(HeatRun::HORIZON / 3600.0)->print()]) : Duration::hours($hours)->print();
+        return $hours === null
+            ? Words::say('figures.never', ['horizon' => Duration::hours(HeatRun::HORIZON / 3600.0)->print()])
+            : Duration::hours($hours)->print();
     }
 
     /** @param float $share 0 to 1 */

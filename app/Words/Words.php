@@ -156,9 +156,12 @@ final readonly class Words
     private function value(string $name, mixed $value): string
     {
         return match (true) {
-            $value instanceof Mass       => $this->mass($value->g()),
-            $value instanceof Quantity   => $value->print($this->system),
-            $value instanceof Fact       => $this->replace(self::line($name === 'cause' ? 'refusals' : 'facts', $value->name), $value->values),
+            $value instanceof Mass     => $this->mass($value->g()),
+            $value instanceof Quantity => $value->print($this->system),
+            $value instanceof Fact     => $this->replace(
+                self::line($name === 'cause' ? 'refusals' : 'facts', $value->name),
+                $value->values,
+            ),
             $value instanceof BackedEnum => self::choice($value),
             is_int($value), is_float($value) => $this->value($name, Keyed::quantity($name, $value)),
             is_array($value) => self::listed($value, $name === 'objects' ? self::NAMED : PHP_INT_MAX),
@@ -189,7 +192,9 @@ final readonly class Words
         $found = self::all($file)[$key] ?? null;
         $line = $part === null ? $found : (is_array($found) ? $found[$part] ?? null : null);
 
-        return is_string($line) ? $line : throw new OutOfBoundsException("lang/en/{$file}.php has no words for {$key}" . ($part === null ? '' : ", {$part}") . '.');
+        return is_string($line)
+            ? $line
+            : throw new OutOfBoundsException("lang/en/{$file}.php has no words for {$key}" . ($part === null ? '' : ", {$part}") . '.');
     }
 
     /** @return array<array-key, mixed> */

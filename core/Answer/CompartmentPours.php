@@ -30,13 +30,26 @@ final readonly class CompartmentPours
     {
         [$tasks, $at] = [[], 0.0];
         foreach ($plan->setup->compartments as $one) {
-            $batch = Batch::of($plan->resin(), $plan->setup->pieces * $one->shape->volumeTo($one->depth), $plan->studio->device, $plan->studio->lossGrams, $plan->studio->held, $plan->studio->leastMix);
+            $batch = Batch::of(
+                $plan->resin(),
+                $plan->setup->pieces * $one->shape->volumeTo($one->depth),
+                $plan->studio->device,
+                $plan->studio->lossGrams,
+                $plan->studio->held,
+                $plan->studio->leastMix,
+            );
             $hours = Session::hours(0, $plan->resin()->sheet->working);
             $start = $plan->studio->hours->firstFit($at, $hours);
             if ($start === null) {
                 return new self($tasks, null);
             }
-            $tasks[] = new Task(TaskKind::Compartment, $start, $start + $hours, null, new Fact('compartment', ['name' => $one->name, 'mix_g' => $batch->mixed()]));
+            $tasks[] = new Task(
+                TaskKind::Compartment,
+                $start,
+                $start + $hours,
+                null,
+                new Fact('compartment', ['name' => $one->name, 'mix_g' => $batch->mixed()]),
+            );
             $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
             $run = (new PieceHeat($vessel, $plan->ambient))->follow([[$store->calibrated($plan->resin()), $one->depth, 3600.0 * $start]]);
             $gelled = $run->tracks()[0]->gelLast;

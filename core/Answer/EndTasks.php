@@ -30,14 +30,26 @@ final class EndTasks
         if ($last->demold !== null) {
             $demold = $last->startHour + $last->demold;
             $at = $plan->studio->hours->firstFit($demold, Session::DEMOLDING) ?? $demold;
-            $tasks[] = new Task(TaskKind::Demold, $at, $at + Session::DEMOLDING, null, new Fact($plan->setup->making->isKept() ? 'pull-tape' : 'demold'));
+            $tasks[] = new Task(
+                TaskKind::Demold,
+                $at,
+                $at + Session::DEMOLDING,
+                null,
+                new Fact($plan->setup->making->isKept() ? 'pull-tape' : 'demold'),
+            );
             if ($plan->purpose->finish->isWork()) {
                 $end = $at + Session::DEMOLDING;
                 $tasks[] = new Task(TaskKind::Finish, $end, $end, null, new Fact("finish-{$plan->purpose->finish->value}"));
             }
         }
         if ($last->fullCure !== null) {
-            $tasks[] = new Task(TaskKind::FullCure, $last->startHour + $last->fullCure, $last->startHour + $last->fullCure, null, new Fact('full-cure'));
+            $tasks[] = new Task(
+                TaskKind::FullCure,
+                $last->startHour + $last->fullCure,
+                $last->startHour + $last->fullCure,
+                null,
+                new Fact('full-cure'),
+            );
         }
 
         return $tasks;

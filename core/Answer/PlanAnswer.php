@@ -56,7 +56,16 @@ final readonly class PlanAnswer
     {
         usort($tasks, fn(Task $one, Task $other): int => [$one->start, $one->end] <=> [$other->start, $other->end]);
 
-        return new self($simulation->plan, $simulation, $simulation->layout, [], Judges::ofSimulation($simulation, $tasks), $joints, $tasks, $deepest);
+        return new self(
+            $simulation->plan,
+            $simulation,
+            $simulation->layout,
+            [],
+            Judges::ofSimulation($simulation, $tasks),
+            $joints,
+            $tasks,
+            $deepest,
+        );
     }
 
     public function isFeasible(): bool

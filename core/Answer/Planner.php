@@ -43,7 +43,11 @@ final readonly class Planner
         $deepest = null;
         $compartments = CompartmentPours::of($plan, $this->store);
         if ($compartments->set === null) {
-            return PlanAnswer::infeasible($plan, [Finding::of(Code::CompartmentNoGel, '/vessel/compartments', ['horizon' => self::horizon()])], drawn: Draft::found($plan)->layout);
+            return PlanAnswer::infeasible(
+                $plan,
+                [Finding::of(Code::CompartmentNoGel, '/vessel/compartments', ['horizon' => self::horizon()])],
+                drawn: Draft::found($plan)->layout,
+            );
         }
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $draft = Draft::found($plan, $deepest);
@@ -88,7 +92,10 @@ final readonly class Planner
      */
     private function answer(Simulation $simulation, array $joints, array $before, ?float $deepest): PlanAnswer
     {
-        $tasks = [...$before, ...PourTasks::of($simulation, $joints), ...AppliedSteps::of($simulation)->tasks, ...EndTasks::of($simulation)];
+        $tasks = [
+            ...$before, ...PourTasks::of($simulation, $joints), ...AppliedSteps::of($simulation)->tasks,
+            ...EndTasks::of($simulation),
+        ];
 
         return PlanAnswer::feasible($simulation, $joints, $tasks, $deepest);
     }
@@ -115,7 +122,11 @@ final readonly class Planner
         foreach (array_keys($simulation->pours) as $k) {
             $heat = (new HeatJudge($simulation))->heat($k);
             if ($heat !== null) {
-                return Finding::of($heat->code === Code::Runaway ? Code::RunawayAnyDepth : Code::TooHotAnyDepth, $heat->pointer, $heat->quantities);
+                return Finding::of(
+                    $heat->code === Code::Runaway ? Code::RunawayAnyDepth : Code::TooHotAnyDepth,
+                    $heat->pointer,
+                    $heat->quantities,
+                );
             }
         }
 

@@ -32,8 +32,17 @@ final class PourTasks
                 $tasks[] = new Task(TaskKind::Sand, $start - Session::SANDING, $start, $k, new Fact('sand', ['pour' => $k]));
             }
             $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
-            $what = new Fact($objects === [] ? 'pour' : 'pour-and-set', ['pour' => $k + 1, 'mix_g' => $pour->batch->mixed(), 'objects' => $objects]);
-            $tasks[] = new Task(TaskKind::Pour, $start, $start + Session::hours(count($pour->placed), $pour->resin->sheet->working), $k, $what);
+            $what = new Fact(
+                $objects === [] ? 'pour' : 'pour-and-set',
+                ['pour' => $k + 1, 'mix_g' => $pour->batch->mixed(), 'objects' => $objects],
+            );
+            $tasks[] = new Task(
+                TaskKind::Pour,
+                $start,
+                $start + Session::hours(count($pour->placed), $pour->resin->sheet->working),
+                $k,
+                $what,
+            );
         }
 
         return $tasks;

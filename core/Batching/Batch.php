@@ -116,7 +116,9 @@ final readonly class Batch
             return 0.0;
         }
 
-        return 50.0 * ($this->device->stepGrams($this->resin->ratio->gramsA()) / $a + $this->device->stepGrams($this->resin->ratio->gramsB()) / $b);
+        $ratio = $this->resin->ratio;
+
+        return 50.0 * ($this->device->stepGrams($ratio->gramsA()) / $a + $this->device->stepGrams($ratio->gramsB()) / $b);
     }
 
     public function isRefused(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Vessel\Convection;
 
 /**
  * How long a mix stays usable in its cup, where it keeps its own heat.
@@ -19,8 +20,6 @@ final readonly class CupLife
 {
     /** The cup that a sheet's pot life is told for, g (memory). */
     private const TOLD_FOR = 100.0;
-
-    private const COEFFICIENT = 10.0;
 
     /** s */
     private const LONGEST = 7.0 * 86400.0;
@@ -50,7 +49,8 @@ final readonly class CupLife
         $resin = $this->calibrated->resin;
         $volume = 1e-3 * $grams / $resin->density;
         $radius = 0.5 * (4.0 * $volume / M_PI) ** (1.0 / 3.0);
-        $loss = 6.0 * M_PI * $radius ** 2 / (1.0 / self::COEFFICIENT + 0.5 * $radius / $resin->conductivity) / ($resin->density * $volume * $resin->heatCapacity);
+        $resistance = 1.0 / Convection::COEFFICIENT + 0.5 * $radius / $resin->conductivity;
+        $loss = 6.0 * M_PI * $radius ** 2 / $resistance / ($resin->density * $volume * $resin->heatCapacity);
         [$time, $alpha, $kelvin, $rise] = [0.0, 0.0, $room, $this->calibrated->law->heat / $resin->heatCapacity];
         while ($time < $longest && $alpha < $until) {
             $rate = $this->calibrated->law->rate($kelvin, $alpha);

@@ -77,8 +77,15 @@ final readonly class Colourant
         return self::scattering($id, $name, $shade, $hides, $density, ColourKind::Filler, $bulk);
     }
 
-    private static function scattering(string $id, string $name, Shade $shade, float $hides, float $density, ColourKind $kind, float $bulk): self
-    {
+    private static function scattering(
+        string $id,
+        string $name,
+        Shade $shade,
+        float $hides,
+        float $density,
+        ColourKind $kind,
+        float $bulk,
+    ): self {
         ImpossibleValue::unlessPositive('hides', $hides);
         ImpossibleValue::unlessPositive('colour-density', $density);
         [$r, $g, $b] = array_map(function (float $share): float {
@@ -86,9 +93,24 @@ final readonly class Colourant
 
             return (1.0 - $share) ** 2 / (2.0 * $share);
         }, $shade->channels());
-        $scatter = exp(Brent::root(fn(float $log): float => self::contrast([$r, $g, $b], exp($log), $hides) - self::HIDING, log(1e-4 / $hides), log(1e5 / $hides), 1e-10));
+        $scatter = exp(Brent::root(
+            fn(float $log): float => self::contrast([$r, $g, $b], exp($log), $hides) - self::HIDING,
+            log(1e-4 / $hides),
+            log(1e5 / $hides),
+            1e-10,
+        ));
 
-        return new self($id, $name, $kind, $shade, [$r * $scatter, $g * $scatter, $b * $scatter], [$scatter, $scatter, $scatter], $density, 0.0, $bulk);
+        return new self(
+            $id,
+            $name,
+            $kind,
+            $shade,
+            [$r * $scatter, $g * $scatter, $b * $scatter],
+            [$scatter, $scatter, $scatter],
+            $density,
+            0.0,
+            $bulk,
+        );
     }
 
     /** What a dose of it takes up, as a share of the volume of plain mix; density of that in g/ml. */

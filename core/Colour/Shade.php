@@ -45,7 +45,9 @@ final readonly class Shade
 
     public function toHex(): string
     {
-        $byte = fn(float $share): int => (int) round(255.0 * ($share <= 0.0031308 ? 12.92 * $share : 1.055 * $share ** (1.0 / 2.4) - 0.055));
+        $byte = fn(float $share): int => (int) round(
+            255.0 * ($share <= 0.0031308 ? 12.92 * $share : 1.055 * $share ** (1.0 / 2.4) - 0.055),
+        );
 
         return sprintf('#%02x%02x%02x', ...array_map($byte, $this->channels()));
     }

@@ -33,6 +33,9 @@ final class ImpossibleValue extends InvalidArgumentException implements Pensilis
         $name = substr($what, 0, strlen($what) - strlen($unit));
         $bounds = is_finite($greatest) ? ['least' . $unit => $least, 'greatest' . $unit => $greatest] : ['least' . $unit => $least];
 
-        return new self(new Fact(is_finite($greatest) ? 'value.outside' : 'value.too-small', ['what' => $name, 'value' . $unit => $value] + $bounds));
+        return new self(new Fact(
+            is_finite($greatest) ? 'value.outside' : 'value.too-small',
+            ['what' => $name, 'value' . $unit => $value] + $bounds,
+        ));
     }
 }

@@ -14,7 +14,10 @@ final class UnreadablePath extends InvalidArgumentException implements PensilisE
 
     public static function unknownCommand(int $offset, string $command): self
     {
-        return new self(new Fact($command === '' ? 'path.no-command' : 'path.unknown-command', ['offset' => $offset, 'command' => $command]));
+        return new self(new Fact(
+            $command === '' ? 'path.no-command' : 'path.unknown-command',
+            ['offset' => $offset, 'command' => $command],
+        ));
     }
 
     public static function noPathData(int $offset): self

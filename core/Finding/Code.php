@@ -154,8 +154,10 @@ enum Code: string
     public function weight(): Weight
     {
         return match ($this->word()) {
-            'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour', 'heat-rating', 'test-first', 'tilted',
-            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'outside-hours', 'several-mixes', 'not-ready' => Weight::Look,
+            'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour',
+            'heat-rating', 'test-first', 'tilted',
+            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'outside-hours',
+            'several-mixes', 'not-ready' => Weight::Look,
             'drift-not-yet', 'hours-without-start' => Weight::Told,
             default => Weight::Spoils,
         };
@@ -165,11 +167,15 @@ enum Code: string
     public function question(): ?Question
     {
         return match ($this->word()) {
-            'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible', 'too-many-pours', 'outside-vessel',
-            'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour', 'above-greatest-pour', 'tilted',
+            'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
+            'too-many-pours', 'outside-vessel',
+            'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
+            'above-greatest-pour', 'tilted',
             'runs-over', 'drift-not-yet' => Question::Hangs,
-            'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel', 'no-full-cure' => Question::Cools,
-            'no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours', 'hours-without-start', 'not-ready' => Question::Fits,
+            'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel',
+            'no-full-cure' => Question::Cools,
+            'no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
+            'hours-without-start', 'not-ready' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',
             'colour-softens' => Question::Shows,

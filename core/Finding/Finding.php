@@ -8,7 +8,9 @@ use BackedEnum;
 use Pensilis\Fact\Fact;
 use Pensilis\Quantity\Quantity;
 
-/** A warning, a reason or a problem as a fact: what it is, the place it is about, its figures and names. Words are chosen by who shows it. */
+/**
+ * A warning, a reason or a problem as a fact: what it is, the place it is about, its figures and names. Words are chosen by who shows it.
+ */
 final readonly class Finding
 {
     /**
@@ -30,8 +32,14 @@ final readonly class Finding
      * @param array<string, Quantity>                            $quantities
      * @param array<string, string|list<string>|BackedEnum|Fact> $names
      */
-    public static function of(Code $code, string $pointer, array $quantities = [], array $names = [], ?Mend $mend = null, ?int $with = null): self
-    {
+    public static function of(
+        Code $code,
+        string $pointer,
+        array $quantities = [],
+        array $names = [],
+        ?Mend $mend = null,
+        ?int $with = null,
+    ): self {
         return new self($code, $pointer, $quantities, $names, $mend, $with);
     }
 

@@ -32,7 +32,9 @@ final readonly class MeshHull
             self::directions(),
         )));
         $points = array_map(
-            fn(int $i): array => [$unit * ($mesh->x[$i] - $middle[0]), $unit * ($mesh->y[$i] - $middle[1]), $unit * ($mesh->z[$i] - $floor)],
+            fn(int $i): array => [
+                $unit * ($mesh->x[$i] - $middle[0]), $unit * ($mesh->y[$i] - $middle[1]), $unit * ($mesh->z[$i] - $floor),
+            ],
             $chosen,
         );
         assert($points !== []);

@@ -57,7 +57,10 @@ final readonly class MeshSlicer
         $middle = [0.5 * (min($mesh->x) + max($mesh->x)), 0.5 * (min($mesh->y) + max($mesh->y))];
         $table = [];
         foreach ($levels as $i => $z) {
-            $table[] = [$z * $unit, max(0.0, $sign * $below[$i]) * $unit ** 2, max(0.0, $sign * $above[$i]) * $unit ** 2, $sign * $volume[$i] * $unit ** 3];
+            $table[] = [
+                $z * $unit, max(0.0, $sign * $below[$i]) * $unit ** 2, max(0.0, $sign * $above[$i]) * $unit ** 2,
+                $sign * $volume[$i] * $unit ** 3,
+            ];
         }
         [$surface, $shadows] = $slicer->surface();
 
@@ -293,7 +296,10 @@ final readonly class MeshSlicer
     {
         $share = ($at - $this->z[$from]) / ($this->z[$to] - $this->z[$from]);
 
-        return [$this->mesh->x[$from] + $share * ($this->mesh->x[$to] - $this->mesh->x[$from]), $this->mesh->y[$from] + $share * ($this->mesh->y[$to] - $this->mesh->y[$from])];
+        return [
+            $this->mesh->x[$from] + $share * ($this->mesh->x[$to] - $this->mesh->x[$from]),
+            $this->mesh->y[$from] + $share * ($this->mesh->y[$to] - $this->mesh->y[$from]),
+        ];
     }
 
     /**

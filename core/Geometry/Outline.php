@@ -20,7 +20,13 @@ final readonly class Outline
     private const PANELS = 8;
 
     /** @param non-empty-list<array{float, float}> $corners */
-    private function __construct(public array $corners, public float $area, public float $perimeter, public float $halfX, public float $halfY) {}
+    private function __construct(
+        public array $corners,
+        public float $area,
+        public float $perimeter,
+        public float $halfX,
+        public float $halfY,
+    ) {}
 
     /** SVG path data; a unit of it is so many millimetres. */
     public static function fromPath(string $path, float $unit = 1.0): self
@@ -153,7 +159,14 @@ final readonly class Outline
                 if (($i + 1) % $count === $j || ($j + 1) % $count === $i) {
                     continue;
                 }
-                $side = fn(float $px, float $py, float $qx, float $qy, float $rx, float $ry): float => ($qx - $px) * ($ry - $py) - ($qy - $py) * ($rx - $px);
+                $side = fn(
+                    float $px,
+                    float $py,
+                    float $qx,
+                    float $qy,
+                    float $rx,
+                    float $ry,
+                ): float => ($qx - $px) * ($ry - $py) - ($qy - $py) * ($rx - $px);
                 [$c, $d] = [$side($ax, $ay, $bx, $by, $cx, $cy), $side($ax, $ay, $bx, $by, $dx, $dy)];
                 [$a, $b] = [$side($cx, $cy, $dx, $dy, $ax, $ay), $side($cx, $cy, $dx, $dy, $bx, $by)];
                 if ($a * $b < 0.0 && $c * $d < 0.0) {

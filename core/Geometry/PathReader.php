@@ -78,7 +78,9 @@ final class PathReader
 
     private function isMore(string $path, int $offset): bool
     {
-        return $this->before !== '' && $this->before !== 'Z' && preg_match('/\G[\s,]*' . self::NUMBER . '/A', $path, $match, 0, $offset) === 1;
+        return $this->before !== ''
+            && $this->before !== 'Z'
+            && preg_match('/\G[\s,]*' . self::NUMBER . '/A', $path, $match, 0, $offset) === 1;
     }
 
     /** @return array{list<float>, int} */

@@ -85,6 +85,8 @@ final readonly class Polyline
         [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
         $length = hypot($dx, $dy);
 
-        return $length === 0.0 ? hypot($p[0] - $from[0], $p[1] - $from[1]) : abs($dx * ($p[1] - $from[1]) - $dy * ($p[0] - $from[0])) / $length;
+        return $length === 0.0
+            ? hypot($p[0] - $from[0], $p[1] - $from[1])
+            : abs($dx * ($p[1] - $from[1]) - $dy * ($p[0] - $from[0])) / $length;
     }
 }

@@ -57,8 +57,17 @@ final readonly class Sliced implements VesselShape, Solid
         [$sx, $sy, $sz] = [$this->shadows[0] * $y * $z, $this->shadows[1] * $x * $z, $this->shadows[2] * $x * $y];
 
         return new self(
-            array_map(fn(array $level): array => [$z * $level[0], $x * $y * $level[1], $x * $y * $level[2], $x * $y * $z * $level[3]], $this->levels),
-            array_map(fn(array $cut): array => [$z * $cut[0], array_map(fn(array $line): array => array_map(fn(array $p): array => [$x * $p[0], $y * $p[1]], $line), $cut[1])], $this->cuts),
+            array_map(
+                fn(array $level): array => [$z * $level[0], $x * $y * $level[1], $x * $y * $level[2], $x * $y * $z * $level[3]],
+                $this->levels,
+            ),
+            array_map(
+                fn(array $cut): array => [
+                    $z * $cut[0],
+                    array_map(fn(array $line): array => array_map(fn(array $p): array => [$x * $p[0], $y * $p[1]], $line), $cut[1]),
+                ],
+                $this->cuts,
+            ),
             array_map(fn(array $p): array => [$x * $p[0], $y * $p[1], $z * $p[2]], $this->hull),
             $this->surface * ($sx + $sy + $sz) / array_sum($this->shadows),
             [$sx, $sy, $sz],

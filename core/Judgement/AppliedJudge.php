@@ -29,7 +29,8 @@ final readonly class AppliedJudge implements Judge
             $later = $this->simulation->pours[$k + 2]->startHour ?? INF;
             $at = '/pours/' . ($k + 1) . '/start_h';
             $found[] = Finding::of(Code::NoTimeToApply, $at, [
-                'pour' => Number::count($k + 2), 'below' => Number::count($k + 1), 'until' => Duration::hours($until), 'better' => Duration::hours($start),
+                'pour'   => Number::count($k + 2), 'below' => Number::count($k + 1), 'until' => Duration::hours($until),
+                'better' => Duration::hours($start),
             ], mend: $start > $later ? null : new Mend($at, $start));
         }
 

@@ -54,9 +54,19 @@ final readonly class ColourJudge implements Judge
             $shifts = $this->shifts($pour);
             foreach ($pour->portions->all as $portion) {
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
-                array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at), $this->place($pour, $k, $portion, $at, $shifts, $neighbours)]));
+                array_push(
+                    $found,
+                    ...array_filter([
+                        $this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at),
+                        $this->place($pour, $k, $portion, $at, $shifts, $neighbours),
+                    ]),
+                );
             }
-            array_push($found, ...$this->neighbours($pour, $k, $neighbours), ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->hidden($pour, $k, $neighbours)));
+            array_push(
+                $found,
+                ...$this->neighbours($pour, $k, $neighbours),
+                ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->hidden($pour, $k, $neighbours)),
+            );
         }
 
         return $coloured === [] ? [] : [...$found, ...$this->objects()];
@@ -110,7 +120,9 @@ final readonly class ColourJudge implements Judge
         foreach ($pour->portions->all as $portion) {
             $given = $portion->index < 0 || $portion->area <= self::NOWHERE ? null : $pour->coat->zones[$portion->index]->share;
             $settled = $given === null || abs($given - $portion->takes) < 1e-4;
-            $shifts[$portion->index] = $settled ? 0.0 : $pour->portions->parcels->shift($portion->index, $pour->portions->levelled($portion));
+            $shifts[$portion->index] = $settled
+                ? 0.0
+                : $pour->portions->parcels->shift($portion->index, $pour->portions->levelled($portion));
         }
 
         return $shifts;
@@ -141,8 +153,14 @@ final readonly class ColourJudge implements Judge
         };
 
         return Finding::of($code, "{$at}/share_pct", [
-            'pour' => Number::count($k + 1), 'given' => Share::percent(100.0 * $portion->share), 'takes' => Share::percent(100.0 * $portion->takes),
-        ] + ($shift === null ? [] : ['shift' => Length::metres(abs($shift))]), ['region' => $portion->name], new Mend("{$at}/share_pct", round(100.0 * $portion->takes, 1)));
+            'pour'  => Number::count($k + 1), 'given' => Share::percent(100.0 * $portion->share),
+            'takes' => Share::percent(100.0 * $portion->takes),
+        ] + ($shift === null
+            ? []
+            : ['shift' => Length::metres(abs($shift))]), ['region' => $portion->name], new Mend(
+                "{$at}/share_pct",
+                round(100.0 * $portion->takes, 1),
+            ));
     }
 
     /**
@@ -152,7 +170,10 @@ final readonly class ColourJudge implements Judge
     private function isPushed(int $index, array $shifts, array $neighbours): bool
     {
         foreach ($neighbours as [$one, $other]) {
-            if (($one === $index && ($shifts[$other] ?? 0.0) >= self::STILL) || ($other === $index && ($shifts[$one] ?? 0.0) >= self::STILL)) {
+            if (
+                ($one === $index && ($shifts[$other] ?? 0.0) >= self::STILL)
+                || ($other === $index && ($shifts[$one] ?? 0.0) >= self::STILL)
+            ) {
                 return true;
             }
         }
@@ -180,7 +201,13 @@ final readonly class ColourJudge implements Judge
             if ($first->muddies($second, $pour->depth())) {
                 $found[] = Finding::of(Code::MuddyEdge, $at, ['pour' => Number::count($k + 1)], $names);
             } elseif ($pour->coat->merges) {
-                $found[] = Finding::of(Code::RunsTogether, $at, ['pour' => Number::count($k + 1)], $names, new Mend("/pours/{$k}/pattern", 'stays'));
+                $found[] = Finding::of(
+                    Code::RunsTogether,
+                    $at,
+                    ['pour' => Number::count($k + 1)],
+                    $names,
+                    new Mend("/pours/{$k}/pattern", 'stays'),
+                );
             }
         }
 
@@ -203,13 +230,20 @@ final readonly class ColourJudge implements Judge
                 continue;
             }
             [$x, $y] = $places[$portion->index];
-            $what = $pour->coat->zones === [] ? new Fact('seen.pour', ['pour' => $k + 1]) : new Fact('seen.region', ['pour' => $k + 1, 'region' => $portion->name]);
+            $what = $pour->coat->zones === []
+                ? new Fact('seen.pour', ['pour' => $k + 1])
+                : new Fact('seen.region', ['pour' => $k + 1, 'region' => $portion->name]);
             $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
             $left = $this->appearance->showsOfCoat($k, $x, $y);
             if ($left < self::FAINT) {
                 $found[] = $this->veiled($what, $left, $at);
             } elseif (($difference = $this->standsOut($pour, $k, $portion, $places, $neighbours)) < self::ALIKE) {
-                $found[] = Finding::of(Code::BlendsIn, $at, ['difference' => Number::of($difference), 'seen' => Number::of(self::ALIKE)], ['what' => $what]);
+                $found[] = Finding::of(
+                    Code::BlendsIn,
+                    $at,
+                    ['difference' => Number::of($difference), 'seen' => Number::of(self::ALIKE)],
+                    ['what'       => $what],
+                );
             }
         }
 
@@ -251,7 +285,8 @@ final readonly class ColourJudge implements Judge
             $left = ($side ?? $this->appearance)->showsOf($object);
             if ($left < self::FAINT) {
                 $found[] = $this->veiled(new Fact('seen.object', ['object' => $object->id]), $left, "/inclusions/{$i}");
-            } elseif ($object->shade !== null && $side === null && $this->appearance->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y)) < self::ALIKE) {
+            } elseif ($object->shade !== null && $side === null && $this->appearance
+                ->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y)) < self::ALIKE) {
                 $found[] = Finding::of(Code::ObjectBlendsIn, "/inclusions/{$i}", names: ['object' => $object->id]);
             }
         }
@@ -261,7 +296,12 @@ final readonly class ColourJudge implements Judge
 
     private function veiled(Fact $what, float $left, string $at): Finding
     {
-        return Finding::of($left < self::HIDDEN ? Code::EffectHidden : Code::EffectFaint, $at, ['left' => Share::percent(100.0 * $left, 0)], ['what' => $what]);
+        return Finding::of(
+            $left < self::HIDDEN ? Code::EffectHidden : Code::EffectFaint,
+            $at,
+            ['left' => Share::percent(100.0 * $left, 0)],
+            ['what' => $what],
+        );
     }
 
     /** @return array<int, array{float, float}> a place in each region */

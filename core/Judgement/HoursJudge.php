@@ -25,7 +25,11 @@ final readonly class HoursJudge implements Judge
         $hours = $this->plan->studio->hours;
         $found = [];
         foreach ($this->plan->pours === [] ? [] : $this->tasks as $task) {
-            if ($task->kind !== TaskKind::Pour || $task->pour === null || $hours->firstFit($task->start, $task->end - $task->start) === $task->start) {
+            if (
+                $task->kind !== TaskKind::Pour
+                || $task->pour === null
+                || $hours->firstFit($task->start, $task->end - $task->start) === $task->start
+            ) {
                 continue;
             }
             // The vessel is made ready in the same span as the first pour.
@@ -35,7 +39,9 @@ final readonly class HoursJudge implements Judge
             $later = $this->plan->pours[$task->pour + 1]->startHour ?? INF;
             $found[] = Finding::of(Code::OutsideHours, "/pours/{$task->pour}/start_h", [
                 'pour' => Number::count($task->pour + 1), 'start' => Duration::hours($task->start),
-            ] + (is_finite($start) ? ['better' => Duration::hours($start)] : []), mend: $start > $later || is_infinite($start) ? null : new Mend("/pours/{$task->pour}/start_h", $start));
+            ] + (is_finite($start)
+                ? ['better' => Duration::hours($start)]
+                : []), mend: $start > $later || is_infinite($start) ? null : new Mend("/pours/{$task->pour}/start_h", $start));
         }
 
         return $found;

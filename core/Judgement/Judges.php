@@ -23,7 +23,12 @@ final class Judges
     /** @return list<Finding> what can be said before any heat */
     public static function ofLayout(Plan $plan, Layout $layout): array
     {
-        return self::ask(new LayoutJudge($plan, $layout), new SetupJudge($plan, $layout), new ColourJudge($plan, $layout), new ScopeJudge($plan));
+        return self::ask(
+            new LayoutJudge($plan, $layout),
+            new SetupJudge($plan, $layout),
+            new ColourJudge($plan, $layout),
+            new ScopeJudge($plan),
+        );
     }
 
     /**
@@ -46,7 +51,9 @@ final class Judges
         );
 
         // A joint that was planned as sanded is a step of the work, not a fault.
-        return $plan->pours !== [] ? $found : array_values(array_filter($found, fn(Finding $one): bool => $one->code !== Code::RecoatMissed));
+        return $plan->pours !== []
+            ? $found
+            : array_values(array_filter($found, fn(Finding $one): bool => $one->code !== Code::RecoatMissed));
     }
 
     /** @return list<Finding> */

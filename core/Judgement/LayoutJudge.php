@@ -162,7 +162,12 @@ final readonly class LayoutJudge implements Judge
         foreach ($this->plan->inclusions as $i => $one) {
             foreach (array_slice($this->plan->inclusions, $i + 1, null, true) as $j => $other) {
                 if ($this->meet($one, $other)) {
-                    $found[] = Finding::of(Code::ObjectsOverlap, "/inclusions/{$j}/at_mm", names: ['object' => $other->id, 'other' => $one->id], with: $i);
+                    $found[] = Finding::of(
+                        Code::ObjectsOverlap,
+                        "/inclusions/{$j}/at_mm",
+                        names: ['object' => $other->id, 'other' => $one->id],
+                        with: $i,
+                    );
                 }
             }
         }
@@ -194,7 +199,11 @@ final readonly class LayoutJudge implements Judge
             $found[] = Finding::of(Code::BelowLeastPour, "/pours/{$k}/depth_mm", $depth + ['least' => Length::metres($sheet->leastPour)]);
         }
         if ($pour->depth() > $sheet->greatestPour + self::FLAT) {
-            $found[] = Finding::of(Code::AboveGreatestPour, "/pours/{$k}/depth_mm", $depth + ['greatest' => Length::metres($sheet->greatestPour)]);
+            $found[] = Finding::of(
+                Code::AboveGreatestPour,
+                "/pours/{$k}/depth_mm",
+                $depth + ['greatest' => Length::metres($sheet->greatestPour)],
+            );
         }
 
         return [...$found, ...(new BatchJudge($pour->batch, $k))->findings()];

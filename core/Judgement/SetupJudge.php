@@ -29,7 +29,9 @@ final readonly class SetupJudge implements Judge
     /** @return list<Finding> */
     public function findings(): array
     {
-        return array_values(array_filter([$this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test()]));
+        return array_values(array_filter([
+            $this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test(),
+        ]));
     }
 
     private function deflection(): ?Finding
@@ -56,7 +58,13 @@ final readonly class SetupJudge implements Judge
         }
         $mend = $this->plan->vessel->shape->height() < $least ? null : new Mend('/vessel/fill_mm', round(1e3 * $least, 1));
 
-        return Finding::of(Code::TooThin, '/vessel/fill_mm', ['least' => Length::metres($least), 'fill' => Length::metres($has)], ['use' => $this->plan->purpose->service], $mend);
+        return Finding::of(
+            Code::TooThin,
+            '/vessel/fill_mm',
+            ['least' => Length::metres($least), 'fill' => Length::metres($has)],
+            ['use'   => $this->plan->purpose->service],
+            $mend,
+        );
     }
 
     /** @return list<Finding> */
@@ -67,12 +75,17 @@ final readonly class SetupJudge implements Judge
         foreach ($this->plan->purpose->fittings as $n => $fitting) {
             if ($fitting->depth > 0.5 * $thickness + 1e-9) {
                 $found[] = Finding::of(Code::HoleTooDeep, "/purpose/fittings/{$n}/depth_mm", [
-                    'hole' => Length::metres($fitting->depth), 'thickness' => Length::metres($thickness), 'half' => Length::metres(0.5 * $thickness),
+                    'hole' => Length::metres($fitting->depth), 'thickness' => Length::metres($thickness),
+                    'half' => Length::metres(0.5 * $thickness),
                 ], ['fitting' => $this->nameOf($fitting)], new Mend("/purpose/fittings/{$n}/depth_mm", round(500.0 * $thickness, 1)));
             }
             foreach ($this->plan->inclusions as $i => $inclusion) {
                 if ($this->reachesUnder($inclusion, $fitting, $thickness)) {
-                    $found[] = Finding::of(Code::UnderFitting, "/inclusions/{$i}/at_mm", names: ['object' => $inclusion->id, 'fitting' => $this->nameOf($fitting)]);
+                    $found[] = Finding::of(
+                        Code::UnderFitting,
+                        "/inclusions/{$i}/at_mm",
+                        names: ['object' => $inclusion->id, 'fitting' => $this->nameOf($fitting)],
+                    );
                 }
             }
             array_push($found, ...$this->pierced($fitting, $thickness));
@@ -135,7 +148,8 @@ final readonly class SetupJudge implements Judge
         $k = (int) array_search(min($depths), $depths, true);
 
         return $rise <= self::SHARE * $depths[$k] ? null : Finding::of(Code::Tilted, '/vessel/level/rise_mm', [
-            'rise' => Length::metres($rise), 'pour' => Number::count($k + 1), 'depth' => Length::metres($depths[$k]), 'most' => Length::metres(self::SHARE * $depths[$k]),
+            'rise' => Length::metres($rise), 'pour' => Number::count($k + 1), 'depth' => Length::metres($depths[$k]),
+            'most' => Length::metres(self::SHARE * $depths[$k]),
         ]);
     }
 

@@ -55,7 +55,9 @@ final readonly class Diagnosis
         if ($needed > $this->fill + 1e-9) {
             return new Obstacle(Code::StandsOut, ['needs' => Length::metres($needed)] + $this->limits(), [$id], $better);
         }
-        $window = ['from' => Length::metres($wish->least / 1e6), 'to' => Length::metres(max($wish->least, $wish->greatest) / 1e6)] + $this->limits();
+        $window = [
+            'from' => Length::metres($wish->least / 1e6), 'to' => Length::metres(max($wish->least, $wish->greatest) / 1e6),
+        ] + $this->limits();
         if (!$wish->floats()) {
             return new Obstacle(Code::NoLayerInReach, $window, [$id], $better);
         }
@@ -76,7 +78,11 @@ final readonly class Diagnosis
             }
         }
 
-        return new Obstacle(Code::NoLayersTogether, $this->limits(), array_map(fn(Wish $wish): string => $wish->inclusion->id, $this->wishes));
+        return new Obstacle(
+            Code::NoLayersTogether,
+            $this->limits(),
+            array_map(fn(Wish $wish): string => $wish->inclusion->id, $this->wishes),
+        );
     }
 
     private function pair(Wish $one, Wish $other): Obstacle
@@ -84,14 +90,19 @@ final readonly class Diagnosis
         return new Obstacle($one->floats() || $other->floats() ? Code::LayersConflictAfloat : Code::LayersConflict, [
             'target'       => Length::metres($one->inclusion->targetBottom),
             'tolerance'    => Length::metres($one->inclusion->tolerance),
-            'other_target' => Length::metres($other->inclusion->targetBottom), 'other_tolerance' => Length::metres($other->inclusion->tolerance),
+            'other_target' => Length::metres(
+                $other->inclusion->targetBottom,
+            ), 'other_tolerance' => Length::metres($other->inclusion->tolerance),
         ] + $this->limits(), [$one->inclusion->id, $other->inclusion->id], $this->nearestTarget($one, [$other]));
     }
 
     /** @return array<string, Length> what any layers must keep to */
     private function limits(): array
     {
-        return ['fill' => Length::metres($this->fill), 'least' => Length::metres($this->least), 'greatest' => Length::metres($this->greatest)];
+        return [
+            'fill'     => Length::metres($this->fill), 'least' => Length::metres($this->least),
+            'greatest' => Length::metres($this->greatest),
+        ];
     }
 
     /** @param list<Wish> $others */

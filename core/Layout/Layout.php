@@ -118,7 +118,10 @@ final readonly class Layout
                     $placed[] = $inclusion;
                 }
             }
-            $parcels = new Parcels($plan->vessel->shape->sectionAt(0.5 * ($bottom + $top)), array_map(fn(Zone $zone): Patch => $zone->patch, $coat->zones));
+            $parcels = new Parcels(
+                $plan->vessel->shape->sectionAt(0.5 * ($bottom + $top)),
+                array_map(fn(Zone $zone): Patch => $zone->patch, $coat->zones),
+            );
             $portions = Portions::of($coat, $parcels, $gross, $solids);
             $volume = array_sum(array_map(fn(Portion $one): float => $one->volume, $portions->all));
             $batch = Batch::of(

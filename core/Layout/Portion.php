@@ -15,7 +15,15 @@ final readonly class Portion
      * @param float $takes share of the volume that fills it as it is drawn, less what lies in it
      * @param float $share what it is given
      */
-    public function __construct(public int $index, public string|Fact $name, public Recipe $recipe, public float $area, public float $takes, public float $share, public float $volume) {}
+    public function __construct(
+        public int $index,
+        public string|Fact $name,
+        public Recipe $recipe,
+        public float $area,
+        public float $takes,
+        public float $share,
+        public float $volume,
+    ) {}
 
     /** Plain mix in it, m³. */
     public function plain(float $mixDensity): float

@@ -45,7 +45,15 @@ final readonly class Portions
             $own = $index < 0 ? null : $coat->zones[$index]->share;
             $share = $own !== null ? $own / $whole : ($free > 0.0 ? (1.0 - $given) * $volume / $free : 0.0);
             if ($share > 0.0 || $index >= 0) {
-                $portions[] = new Portion($index, $coat->nameOf($index), $coat->recipe($index), $areas[$index], $net > 0.0 ? $volume / $net : 0.0, $share, $share * $net);
+                $portions[] = new Portion(
+                    $index,
+                    $coat->nameOf($index),
+                    $coat->recipe($index),
+                    $areas[$index],
+                    $net > 0.0 ? $volume / $net : 0.0,
+                    $share,
+                    $share * $net,
+                );
             }
         }
 

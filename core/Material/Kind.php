@@ -16,7 +16,8 @@ final readonly class Kind
     public Substance $substance;
 
     /**
-     * @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b" bleeds, "s" soaks, "f" may change colour
+     * @param array{float, float, float, float, float|null, string} $figures skeleton g/cm³, open and closed pores, water %, bears °C, "b"
+     *                                                                       bleeds, "s" soaks, "f" may change colour
      * @param array{0: Drying, 1?: float}                           $drying  and hours, where they are not usual
      * @param string                                                $name    of its own; nothing where the library names it
      * @param string                                                $sealing as it was tried
@@ -50,7 +51,9 @@ final readonly class Kind
     /**
      * The same with what was found in one's own tests.
      *
-     * @param array{skeleton?: float, open?: float, closed?: float, water?: float, heat?: float, bleeds?: bool, soaks?: bool, fades?: bool} $found
+     * @param array{
+     *     skeleton?: float, open?: float, closed?: float, water?: float, heat?: float, bleeds?: bool, soaks?: bool, fades?: bool,
+     * } $found
      */
     public function amended(array $found, string $sealing, string $colour, string $source): self
     {
@@ -63,7 +66,10 @@ final readonly class Kind
         return new self(
             $this->key,
             $this->group,
-            [$found['skeleton'] ?? $skeleton, $found['open'] ?? $open, $found['closed'] ?? $closed, $found['water'] ?? $water, $found['heat'] ?? $heat, $flags],
+            [
+                $found['skeleton'] ?? $skeleton, $found['open'] ?? $open, $found['closed'] ?? $closed,
+                $found['water'] ?? $water, $found['heat'] ?? $heat, $flags,
+            ],
             $this->drying,
             $source,
             $this->name,

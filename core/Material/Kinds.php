@@ -10,7 +10,10 @@ namespace Pensilis\Material;
  */
 final readonly class Kinds
 {
-    /** key, group, [skeleton g/cm³, open pores, closed pores, water %, bears °C, "b" bleeds "s" soaks "f" may change colour], way of drying and hours where they are not usual, source */
+    /**
+     * key, group, [skeleton g/cm³, open pores, closed pores, water %, bears °C, "b" bleeds "s" soaks "f" may change colour], way of
+     * drying and hours where they are not usual, source
+     */
     private const ROWS = [
         ['petals', 'flowers', [1.5, 0.6, 0.0, 6.0, 55.0, 'bf'], [Drying::Press], 'memory'],
         ['rose petals', 'flowers', [1.5, 0.62, 0.0, 7.0, 55.0, 'bf'], [Drying::Press], 'memory'],

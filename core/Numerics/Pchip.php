@@ -36,7 +36,9 @@ final readonly class Pchip
         }
         [$width, $secant] = [[], []];
         for ($i = 0; $i < $n - 1; $i++) {
-            $width[] = $x[$i + 1] - $x[$i] > 0.0 ? $x[$i + 1] - $x[$i] : throw new InvalidArgumentException("Point {$i} does not lie before the next.");
+            $width[] = $x[$i + 1] - $x[$i] > 0.0
+                ? $x[$i + 1] - $x[$i]
+                : throw new InvalidArgumentException("Point {$i} does not lie before the next.");
             $secant[] = ($y[$i + 1] - $y[$i]) / $width[$i];
         }
         if ($n === 2) {

@@ -24,7 +24,8 @@ final class Quadrature
         }
         [$fa, $fm, $fb] = [$f($from), $f(0.5 * ($from + $to)), $f($to)];
         $sum = 0.0;
-        // Ends, values at both and in the middle, what Simpson's rule gives, tolerance and halvings left; the panel on the left comes first.
+        // Ends, values at both and in the middle, what Simpson's rule gives, tolerance and halvings left; the panel on the left comes
+        // first.
         $panels = [[$from, $to, $fa, $fm, $fb, ($to - $from) / 6.0 * ($fa + 4.0 * $fm + $fb), $tolerance, self::MOST_HALVINGS]];
         while ($panels !== []) {
             [$a, $b, $fa, $fm, $fb, $whole, $within, $left] = array_pop($panels);

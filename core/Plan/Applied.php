@@ -12,12 +12,21 @@ final readonly class Applied
     /** Hours left over between a step that has dried and the next pour, so that nothing is hurried (memory). */
     private const SLACK = 0.1;
 
-    public function __construct(public Application $application, public string $says, public float $x, public float $y, public float $width, public float $height) {}
+    public function __construct(
+        public Application $application,
+        public string $says,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {}
 
     /** What it is, and what it says. */
     public function fact(): Fact
     {
-        return $this->says === '' ? new Fact('applied.bare', ['kind' => $this->application]) : new Fact('applied.says', ['kind' => $this->application, 'says' => $this->says]);
+        return $this->says === ''
+            ? new Fact('applied.bare', ['kind' => $this->application])
+            : new Fact('applied.says', ['kind' => $this->application, 'says' => $this->says]);
     }
 
     /** Whether any of it lies within a radius about a place in plan. */

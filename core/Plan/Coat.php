@@ -19,7 +19,13 @@ final readonly class Coat
      * @param list<Applied> $applied
      * @param bool          $onPurpose so much colour that it may soften is meant
      */
-    public function __construct(public Recipe $ground, public array $zones = [], public bool $merges = false, public array $applied = [], public bool $onPurpose = false) {}
+    public function __construct(
+        public Recipe $ground,
+        public array $zones = [],
+        public bool $merges = false,
+        public array $applied = [],
+        public bool $onPurpose = false,
+    ) {}
 
     public static function plain(): self
     {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
-/** What a piece costs, in the artist's own money: resin by the kilogram, colours by the gram, consumables by the pour, own hours at the bench. */
+/**
+ * What a piece costs, in the artist's own money: resin by the kilogram, colours by the gram, consumables by the pour, own hours at the
+ * bench.
+ */
 final readonly class Costs
 {
     /**

@@ -8,7 +8,10 @@ use Pensilis\Batching\Device;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
 
-/** The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back and the least mix (g). */
+/**
+ * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back and
+ * the least mix (g).
+ */
 final readonly class StudioSettings
 {
     public function __construct(

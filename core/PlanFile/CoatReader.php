@@ -80,7 +80,13 @@ final readonly class CoatReader
             $this->problems->add(Code::SharesAboveAll, $pour->at('zones'), ['given' => Share::percent($given)]);
         }
 
-        return new Coat($this->recipe($pour, $mixDensity), $zones, $pour->text('pattern', 'stays') === 'merges', array_map($this->applied(...), $pour->children('applied')), $pour->flag('thick_on_purpose'));
+        return new Coat(
+            $this->recipe($pour, $mixDensity),
+            $zones,
+            $pour->text('pattern', 'stays') === 'merges',
+            array_map($this->applied(...), $pour->children('applied')),
+            $pour->flag('thick_on_purpose'),
+        );
     }
 
     private function recipe(Node $node, float $mixDensity): Recipe
@@ -98,7 +104,11 @@ final readonly class CoatReader
                 continue;
             }
             if (!$part->has($colour->kind->key())) {
-                $this->problems->add(Code::MissingDose, $part->at($colour->kind->key()), names: ['colour' => $colour->name, 'key' => $colour->kind->key()]);
+                $this->problems->add(
+                    Code::MissingDose,
+                    $part->at($colour->kind->key()),
+                    names: ['colour' => $colour->name, 'key' => $colour->kind->key()],
+                );
                 continue;
             }
             $parts[] = [$colour, $part->number($colour->kind->key())];
@@ -138,7 +148,14 @@ final readonly class CoatReader
         [$x, $y] = $node->has('at_mm') ? $node->child('at_mm')->numbers() : [0.0, 0.0];
         [$width, $height] = $node->has('size_mm') ? $node->child('size_mm')->numbers() : [40.0, 10.0];
 
-        return new Applied(Application::from($node->text('kind')), $node->text('says', ''), $x / 1e3, $y / 1e3, $width / 1e3, $height / 1e3);
+        return new Applied(
+            Application::from($node->text('kind')),
+            $node->text('says', ''),
+            $x / 1e3,
+            $y / 1e3,
+            $width / 1e3,
+            $height / 1e3,
+        );
     }
 
     /** @throws ImpossibleValue */
@@ -147,7 +164,14 @@ final readonly class CoatReader
         $kind = ColourKind::from($node->text('kind'));
         [$id, $name, $shade] = [$node->text('id'), $node->text('name'), Shade::hex($node->text('shade'))];
         if ($kind === ColourKind::Ink) {
-            return Colourant::ink($id, $name, $shade, $node->number('through_mm', self::THROUGH) / 1e3, $node->number('density_g_ml', self::INK), $node->number('drop_ml', Volume::DROP));
+            return Colourant::ink(
+                $id,
+                $name,
+                $shade,
+                $node->number('through_mm', self::THROUGH) / 1e3,
+                $node->number('density_g_ml', self::INK),
+                $node->number('drop_ml', Volume::DROP),
+            );
         }
 
         $hides = $node->number('hides_mm', self::HIDES) / 1e3;

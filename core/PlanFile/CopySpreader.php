@@ -35,7 +35,11 @@ final readonly class CopySpreader
     {
         $all = array_sum(array_map(fn(Node $node): float => $node->number('copies', 1.0), $nodes));
         if ($all > self::MOST) {
-            $this->problems->add(Code::TooManyObjects, '/inclusions', ['most' => Number::count(self::MOST), 'count' => Number::count((int) $all)]);
+            $this->problems->add(
+                Code::TooManyObjects,
+                '/inclusions',
+                ['most' => Number::count(self::MOST), 'count' => Number::count((int) $all)],
+            );
 
             return $inclusions;
         }

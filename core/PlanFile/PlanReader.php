@@ -53,7 +53,11 @@ final readonly class PlanReader
         $pours = $this->pours($root, $resins, $coats);
         $depth = array_sum(array_map(fn(GivenPour $pour): float => $pour->depth, $pours));
         if ($vessel !== null && $depth > $vessel->shape->height() + Vessel::SAME) {
-            $this->problems->add(Code::AboveRim, '/pours', ['pours' => Length::metres($depth), 'rim' => Length::metres($vessel->shape->height())]);
+            $this->problems->add(
+                Code::AboveRim,
+                '/pours',
+                ['pours' => Length::metres($depth), 'rim' => Length::metres($vessel->shape->height())],
+            );
         }
         if ($ambient === null || $vessel === null || $resins === [] || $this->problems->areFound()) {
             return null;
@@ -153,7 +157,12 @@ final readonly class PlanReader
                 $this->problems->add(Code::ImpossibleDepth, $node->at('depth_mm'));
                 continue;
             }
-            $pours[] = new GivenPour($resins[$id], $node->number('depth_mm') / 1e3, $start, $coats->coat($node, $resins[$id]->density / 1e3));
+            $pours[] = new GivenPour(
+                $resins[$id],
+                $node->number('depth_mm') / 1e3,
+                $start,
+                $coats->coat($node, $resins[$id]->density / 1e3),
+            );
             $before = max($before, $start);
         }
 

@@ -27,7 +27,11 @@ final readonly class ResinReader
             ? $this->problems->attempt($node->at('kinetics'), fn(): CureLaw => $this->law($node->child('kinetics')))
             : null;
         if ($node->has('kinetics') && $node->child('kinetics')->flag('vitrification')) {
-            $this->problems->add(Code::VitrificationNotYet, $node->at('kinetics') . '/vitrification', ['room' => Temperature::celsius(self::MATTERS_LITTLE)]);
+            $this->problems->add(
+                Code::VitrificationNotYet,
+                $node->at('kinetics') . '/vitrification',
+                ['room' => Temperature::celsius(self::MATTERS_LITTLE)],
+            );
         }
         if ($ratio === null || $sheet === null || ($law === null && $node->has('kinetics'))) {
             return null;
@@ -42,7 +46,10 @@ final readonly class ResinReader
         $viscosity = $node->child('viscosity_mpa_s');
         $said = $node->maybeChild('thermal');
         $known = array_filter(
-            ['capacity' => $said->has('cp_j_gk') ? 1e3 * $said->number('cp_j_gk') : null, 'conduct' => $said->maybe('k_w_mk'), 'refract' => $node->maybe('refractive_index')],
+            [
+                'capacity' => $said->has('cp_j_gk') ? 1e3 * $said->number('cp_j_gk') : null,
+                'conduct'  => $said->maybe('k_w_mk'), 'refract' => $node->maybe('refractive_index'),
+            ],
             fn(?float $value): bool => $value !== null,
         );
 

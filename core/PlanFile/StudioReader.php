@@ -61,10 +61,23 @@ final readonly class StudioReader
     private function device(Node $node): ?Device
     {
         return match ($node->text('measure_by', 'scale')) {
-            'cup'   => $this->problems->attempt('/studio/cup_step_ml', fn(): Device => MarkedCup::withMarks($node->number('cup_step_ml', self::CUP_STEP), $node->maybe('cup_limit_ml'))),
-            'spoon' => $this->problems->attempt('/studio/spoon_ml', fn(): Device => Spoon::holding($node->number('spoon_ml', Volume::TABLESPOON))),
+            'cup' => $this->problems->attempt(
+                '/studio/cup_step_ml',
+                fn(): Device => MarkedCup::withMarks($node->number('cup_step_ml', self::CUP_STEP), $node->maybe('cup_limit_ml')),
+            ),
+            'spoon' => $this->problems->attempt(
+                '/studio/spoon_ml',
+                fn(): Device => Spoon::holding($node->number('spoon_ml', Volume::TABLESPOON)),
+            ),
             'drops' => $this->problems->attempt('/studio/drop_ml', fn(): Device => Spoon::drop($node->number('drop_ml', Volume::DROP))),
-            default => $this->problems->attempt('/studio/scale_step_g', fn(): Device => Scale::withStep($node->number('scale_step_g', 0.1), $node->maybe('scale_limit_g'), $node->number('cup_weight_g', 0.0))),
+            default => $this->problems->attempt(
+                '/studio/scale_step_g',
+                fn(): Device => Scale::withStep(
+                    $node->number('scale_step_g', 0.1),
+                    $node->maybe('scale_limit_g'),
+                    $node->number('cup_weight_g', 0.0),
+                ),
+            ),
         };
     }
 

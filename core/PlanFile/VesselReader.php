@@ -41,7 +41,10 @@ final readonly class VesselReader
 
             return null;
         }
-        $shape = $this->problems->attempt($name === 'stl' ? $node->at('shape') : $node->pointer, fn(): VesselShape => $this->shape($name, $node));
+        $shape = $this->problems->attempt(
+            $name === 'stl' ? $node->at('shape') : $node->pointer,
+            fn(): VesselShape => $this->shape($name, $node),
+        );
         $wall = $this->problems->attempt($node->at('wall'), fn(): ?Sheet => $this->sheet($node->child('wall')));
         $base = $node->has('base')
             ? $this->problems->attempt($node->at('base'), fn(): ?Sheet => $this->sheet($node->child('base')))
@@ -100,13 +103,19 @@ final readonly class VesselReader
                 $node->number('neck_diameter_mm', 0.0) / 1e3,
                 $node->number('neck_height_mm', 0.0) / 1e3,
             ),
-            'regular-prism' => Prism::over(Section::within(Outline::regular((int) $node->number('sides'), $mm('side_mm'))), $mm('height_mm')),
-            'outline'       => Prism::over(Section::within(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0))), $mm('height_mm')),
-            'revolved'      => $this->revolved($node),
-            'stepped'       => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
-            'calibrated'    => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
-            'stl'           => $this->mesh($node),
-            default         => $this->panel($node),
+            'regular-prism' => Prism::over(
+                Section::within(Outline::regular((int) $node->number('sides'), $mm('side_mm'))),
+                $mm('height_mm'),
+            ),
+            'outline' => Prism::over(
+                Section::within(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0))),
+                $mm('height_mm'),
+            ),
+            'revolved'   => $this->revolved($node),
+            'stepped'    => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
+            'calibrated' => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
+            'stl'        => $this->mesh($node),
+            default      => $this->panel($node),
         };
     }
 
@@ -122,7 +131,12 @@ final readonly class VesselReader
     private function revolved(Node $node): VesselShape
     {
         $shape = Revolved::turned($this->pairs($node, 'profile', 1e-3));
-        ImpossibleValue::unlessWithin('profile-height_mm', $node->number('height_mm', 1e3 * $shape->height()), 1e3 * $shape->height() - 1e-6, 1e3 * $shape->height() + 1e-6);
+        ImpossibleValue::unlessWithin(
+            'profile-height_mm',
+            $node->number('height_mm', 1e3 * $shape->height()),
+            1e3 * $shape->height() - 1e-6,
+            1e3 * $shape->height() + 1e-6,
+        );
 
         return $shape;
     }

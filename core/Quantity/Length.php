@@ -10,7 +10,8 @@ final readonly class Length implements Quantity
     public const INCH = 25.4;
 
     private const MILLIMETRES = ['mm' => 1.0, 'millimetre' => 1.0, 'millimetres' => 1.0, 'cm' => 10.0, 'm' => 1000.0,
-        'in'                          => self::INCH, 'inch' => self::INCH, 'inches' => self::INCH, '"' => self::INCH, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
+        'in'                          => self::INCH, 'inch' => self::INCH, 'inches' => self::INCH, '"' => self::INCH,
+        'ft'                          => 304.8, 'foot' => 304.8, 'feet' => 304.8,
         "'"                           => 304.8];
 
     private function __construct(private float $millimetres) {}

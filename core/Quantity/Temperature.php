@@ -74,6 +74,8 @@ final readonly class Temperature implements Quantity
 
     private function rounded(UnitSystem $system, int $digits): string
     {
-        return $system === UnitSystem::Us ? Figure::short(1.8 * $this->c() + 32.0, $digits) . ' °F' : Figure::short($this->c(), $digits) . ' °C';
+        return $system === UnitSystem::Us
+            ? Figure::short(1.8 * $this->c() + 32.0, $digits) . ' °F'
+            : Figure::short($this->c(), $digits) . ' °C';
     }
 }

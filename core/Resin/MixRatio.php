@@ -14,7 +14,12 @@ use Pensilis\Exception\ImpossibleValue;
 final readonly class MixRatio
 {
     /** @param array{float, float}|null $volumeParts of a label that goes by volume */
-    private function __construct(private float $hardenerPerResin, private float $densityA, private float $densityB, private ?array $volumeParts = null) {}
+    private function __construct(
+        private float $hardenerPerResin,
+        private float $densityA,
+        private float $densityB,
+        private ?array $volumeParts = null,
+    ) {}
 
     public static function byWeight(float $a, float $b, float $densityA, float $densityB): self
     {

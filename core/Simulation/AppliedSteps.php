@@ -9,7 +9,10 @@ use Pensilis\Plan\Applied;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 
-/** Steps on set surfaces among pours that have their times: when each can be done, and from when each surface may be covered. Hours of the plan. */
+/**
+ * Steps on set surfaces among pours that have their times: when each can be done, and from when each surface may be covered. Hours of the
+ * plan.
+ */
 final readonly class AppliedSteps
 {
     /**
@@ -35,7 +38,13 @@ final readonly class AppliedSteps
                 $start = $fits !== null && $fits + $applied->takes() <= ($simulation->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
                 $free = $until[$k] = $start + $applied->takes();
                 $name = $applied->isMirrored($plan->setup->viewed) ? 'apply-mirrored' : 'apply';
-                $tasks[] = new Task(TaskKind::Apply, $start, $start + $applied->application->working(), $k, new Fact($name, ['applied' => $applied->fact(), 'pour' => $k + 1]));
+                $tasks[] = new Task(
+                    TaskKind::Apply,
+                    $start,
+                    $start + $applied->application->working(),
+                    $k,
+                    new Fact($name, ['applied' => $applied->fact(), 'pour' => $k + 1]),
+                );
             }
         }
 
@@ -46,6 +55,8 @@ final readonly class AppliedSteps
     {
         $pour = $simulation->pours[$k];
 
-        return $pour->recoatOpens === null ? null : $pour->startHour + $applied->ready($pour->recoatOpens, $pour->recoatCloses ?? $pour->recoatOpens);
+        return $pour->recoatOpens === null
+            ? null
+            : $pour->startHour + $applied->ready($pour->recoatOpens, $pour->recoatCloses ?? $pour->recoatOpens);
     }
 }

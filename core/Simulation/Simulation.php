@@ -19,7 +19,13 @@ use Pensilis\Thermal\SimulatedPour;
 final readonly class Simulation
 {
     /** @param list<SimulatedPour> $pours */
-    private function __construct(public Plan $plan, public Layout $layout, public array $pours, public PeakField $field, public float $energyError) {}
+    private function __construct(
+        public Plan $plan,
+        public Layout $layout,
+        public array $pours,
+        public PeakField $field,
+        public float $energyError,
+    ) {}
 
     /** Follows the pours that the plan gives. */
     public static function of(Plan $plan, CalibrationStore $store): self
@@ -49,7 +55,10 @@ final readonly class Simulation
         $foot = $inclusion->solid->footprint();
         $radius = $this->field->radius();
         // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
-        $shares = array_map(fn(array $place): float => max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY), $inclusion->places);
+        $shares = array_map(
+            fn(array $place): float => max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY),
+            $inclusion->places,
+        );
         [$nearest, $farthest] = [$radius * min($shares), $radius * max($shares)];
         $half = $radius * max($foot->halfX / $section->halfX, $foot->halfY / $section->halfY);
         $bottom = $this->layout->bottomOf($inclusion);

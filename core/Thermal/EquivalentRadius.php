@@ -6,6 +6,7 @@ namespace Pensilis\Thermal;
 
 use Pensilis\Numerics\Bessel;
 use Pensilis\Numerics\Brent;
+use Pensilis\Vessel\Convection;
 use Pensilis\Vessel\Sheet;
 
 /**

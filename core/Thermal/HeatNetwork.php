@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Vessel\Convection;
+
 /**
  * Conduction through rings and rows of cells, and into the air at every outer face.
  *

@@ -85,8 +85,15 @@ final readonly class Reaction
      * @param array<int, float> $alpha
      * @param array<int, float> $alphaBefore
      */
-    public function strain(array $kelvin, array $kelvinBefore, array $alpha, array $alphaBefore, int $rings, float $warming, float $curing): float
-    {
+    public function strain(
+        array $kelvin,
+        array $kelvinBefore,
+        array $alpha,
+        array $alphaBefore,
+        int $rings,
+        float $warming,
+        float $curing,
+    ): float {
         [$warmed, $cured] = [0.0, 0.0];
         [$inner, $last] = [count($this->heat), ($this->firstRow + $this->rowCount) * $rings];
         for ($row = $this->firstRow * $rings; $row < $last; $row += $rings) {

@@ -8,7 +8,8 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Window;
 
 /**
- * What became of one pour. Hours count from its own start; null where a moment does not come. Its surface sets when the last part of it gels.
+ * What became of one pour. Hours count from its own start; null where a moment does not come. Its surface sets when the last part of it
+ * gels.
  *
  * The peak never exceeds the hottest start plus the adiabatic rise: heat that runs ahead of the front can carry
  * single cells above it, and beyond 120 °C the figure is an order of magnitude anyway.

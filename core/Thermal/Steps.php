@@ -14,7 +14,13 @@ final readonly class Steps
      * @param float $curing   conversion in a step
      * @param float $slow     conversion in half a step below which cure is an Euler step
      */
-    private function __construct(public float $least, public float $greatest, public float $warming, public float $curing, public float $slow) {}
+    private function __construct(
+        public float $least,
+        public float $greatest,
+        public float $warming,
+        public float $curing,
+        public float $slow,
+    ) {}
 
     public static function usual(): self
     {

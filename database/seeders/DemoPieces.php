@@ -10,7 +10,9 @@ use App\Interchange\PlanFile\Starters;
 /** Pieces as unlike as can be: a deep block, a thin tray, a plate with heavy things, a coloured and lettered one. */
 final class DemoPieces
 {
-    private const MOLD = ['wall' => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18]];
+    private const MOLD = [
+        'wall' => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18],
+    ];
 
     /**
      * @param string $monday the day at which all of them start
@@ -36,7 +38,10 @@ final class DemoPieces
                 'material'         => Starters::material('seed-head'), 'sealed_coats' => 2,
             ]],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'max_peak_celsius' => 60,
-                'hours'          => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00'], ['days' => 'sat-sun', 'from' => '10:00', 'to' => '16:00']]],
+                'hours'          => [
+                    ['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00'],
+                    ['days' => 'sat-sun', 'from' => '10:00', 'to' => '16:00'],
+                ]],
         ];
     }
 
@@ -48,7 +53,9 @@ final class DemoPieces
     private static function dusk(string $monday): array
     {
         $ink = fn(string $colour, float $drops): array => [['colour' => $colour, 'drops_per_10_ml' => $drops]];
-        $band = fn(string $name, int $from, int $to, array $mix): array => ['name' => $name, 'shape' => 'band', 'angle_deg' => 90, 'from_mm' => $from, 'to_mm' => $to, 'mix' => $mix];
+        $band = fn(string $name, int $from, int $to, array $mix): array => [
+            'name' => $name, 'shape' => 'band', 'angle_deg' => 90, 'from_mm' => $from, 'to_mm' => $to, 'mix' => $mix,
+        ];
 
         return [
             'format'  => 'pensilis-plan', 'version' => 1, 'title' => 'Dusk over the moor',
@@ -61,13 +68,22 @@ final class DemoPieces
             ))),
             'inclusions' => [],
             'pours'      => [
-                ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 0.25, 'applied' => [['kind' => 'lettering', 'says' => 'the hill house', 'at_mm' => [0, 26], 'size_mm' => [90, 11]]]],
+                [
+                    'resin'   => 'coat', 'depth_mm' => 3, 'start_h' => 0.25,
+                    'applied' => [['kind' => 'lettering', 'says' => 'the hill house', 'at_mm' => [0, 26], 'size_mm' => [90, 11]]],
+                ],
                 ['resin' => 'coat', 'depth_mm' => 5, 'start_h' => 11.5, 'mix' => $ink('gentian', 0.6), 'zones' => [
                     $band('night', 12, 60, $ink('moor blue', 0.6)),
                     $band('last light', -14, 4, $ink('bracken', 0.6)),
                     $band('moor', -60, -14, $ink('peat', 1.2)),
-                    ['name' => 'moon', 'shape' => 'ring', 'at_mm' => [48, 20], 'inner_mm' => 0, 'outer_mm' => 9, 'mix' => [['colour' => 'white', 'pct' => 1]]],
-                    ['name' => 'mist', 'shape' => 'line', 'points_mm' => [[-80, -14], [-30, -11], [20, -15], [80, -12]], 'width_mm' => 4, 'mix' => [['colour' => 'white', 'pct' => 0.3]]],
+                    [
+                        'name' => 'moon', 'shape' => 'ring', 'at_mm' => [48, 20], 'inner_mm' => 0, 'outer_mm' => 9,
+                        'mix'  => [['colour' => 'white', 'pct' => 1]],
+                    ],
+                    [
+                        'name'     => 'mist', 'shape' => 'line', 'points_mm' => [[-80, -14], [-30, -11], [20, -15], [80, -12]],
+                        'width_mm' => 4, 'mix' => [['colour' => 'white', 'pct' => 0.3]],
+                    ],
                 ]],
                 ['resin' => 'coat', 'depth_mm' => 3, 'start_h' => 24.25, 'mix' => [['colour' => 'white', 'pct' => 3]]],
             ],
@@ -91,11 +107,18 @@ final class DemoPieces
             'resins'     => [Starters::RESINS['coat']],
             'inclusions' => [
                 $gentian('gentian 1', -50, 20), $gentian('gentian 2', 5, -22), $gentian('gentian 3', 52, 14),
-                ['id'          => 'feather', 'shape' => 'box', 'size_mm' => [70, 9, 3], 'at_mm' => [-10, 38], 'target_bottom_mm' => 8, 'tolerance_mm' => 1,
-                    'material' => ['name' => 'magpie feather', 'skeleton_g_cm3' => 1.3, 'open_porosity' => 0.5, 'moisture_pct' => 5, 'max_celsius' => 80], 'sealed_coats' => 1],
+                ['id'          => 'feather', 'shape' => 'box', 'size_mm' => [70, 9, 3],
+                    'at_mm'    => [-10, 38], 'target_bottom_mm' => 8, 'tolerance_mm' => 1,
+                    'material' => [
+                        'name'        => 'magpie feather', 'skeleton_g_cm3' => 1.3, 'open_porosity' => 0.5, 'moisture_pct' => 5,
+                        'max_celsius' => 80,
+                    ], 'sealed_coats' => 1],
             ],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1,
-                'hours'          => [['days' => 'mon-fri', 'from' => '17:00', 'to' => '22:00'], ['days' => 'sat-sun', 'from' => '10:00', 'to' => '18:00']]],
+                'hours'          => [
+                    ['days' => 'mon-fri', 'from' => '17:00', 'to' => '22:00'],
+                    ['days' => 'sat-sun', 'from' => '10:00', 'to' => '18:00'],
+                ]],
         ];
     }
 
@@ -108,15 +131,21 @@ final class DemoPieces
             'vessel'     => ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 70, 'height_mm' => 36, ...self::MOLD, 'viewed' => 'both'],
             'resins'     => [Starters::RESINS['deep']],
             'inclusions' => [
-                ['id'          => 'slate', 'shape' => 'box', 'size_mm' => [60, 40, 6], 'at_mm' => [-20, 0], 'target_bottom_mm' => 6, 'tolerance_mm' => 1,
+                ['id'          => 'slate', 'shape' => 'box', 'size_mm' => [60, 40, 6],
+                    'at_mm'    => [-20, 0], 'target_bottom_mm' => 6, 'tolerance_mm' => 1,
                     'material' => [...Starters::material('stone'), 'name' => 'slate', 'skeleton_g_cm3' => 2.75], 'sealed_coats' => 1],
-                ['id'          => 'key', 'shape' => 'box', 'size_mm' => [58, 16, 4], 'at_mm' => [8, 6], 'target_bottom_mm' => 20, 'tolerance_mm' => 2,
+                ['id'          => 'key', 'shape' => 'box', 'size_mm' => [58, 16, 4],
+                    'at_mm'    => [8, 6], 'target_bottom_mm' => 20, 'tolerance_mm' => 2,
                     'material' => Starters::material('brass')],
-                ['id'          => 'garnet', 'shape' => 'ellipsoid', 'size_mm' => [9, 8, 8], 'at_mm' => [40, -20], 'target_bottom_mm' => 20, 'tolerance_mm' => 3,
+                ['id'          => 'garnet', 'shape' => 'ellipsoid', 'size_mm' => [9, 8, 8],
+                    'at_mm'    => [40, -20], 'target_bottom_mm' => 20, 'tolerance_mm' => 3,
                     'material' => ['name' => 'garnet', 'skeleton_g_cm3' => 3.9, 'moisture_pct' => 0]],
             ],
             'studio' => ['start' => "{$monday}T08:00", 'scale_step_g' => 0.1, 'max_peak_celsius' => 60,
-                'hours'          => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '12:00'], ['days' => 'mon-sun', 'from' => '17:00', 'to' => '21:00']]],
+                'hours'          => [
+                    ['days' => 'mon-sun', 'from' => '09:00', 'to' => '12:00'],
+                    ['days' => 'mon-sun', 'from' => '17:00', 'to' => '21:00'],
+                ]],
         ];
     }
 }

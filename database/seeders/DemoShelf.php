@@ -13,7 +13,9 @@ use App\Models\Vessel;
 /** What the demo studio has on its shelf, and what it found out by itself. */
 final class DemoShelf
 {
-    private const WALL = ['wall' => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18]];
+    private const WALL = [
+        'wall' => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18],
+    ];
 
     public static function fill(Studio $studio): void
     {
@@ -32,23 +34,36 @@ final class DemoShelf
         self::supplies($studio);
         // Filled with water on the scale, as the old bowl has no shape that anybody could write down.
         $studio->vessels()->create(['name' => 'Old pressed-glass bowl', 'document' => ['shape' => 'calibrated',
-            'marks'                                                                            => [[10, 38], [20, 104], [30, 196], [40, 312], [48, 420]], 'height_mm' => 48, ...self::WALL, 'made' => 'rigid']]);
+            'marks'                                                                            => [
+                [10, 38], [20, 104], [30, 196], [40, 312], [48, 420],
+            ], 'height_mm' => 48, ...self::WALL, 'made' => 'rigid']]);
         $studio->findings()->create(['kind' => 'gentian', 'name' => 'gentian, whole', 'found_on' => now()->subDays(40)->format('Y-m-d'),
-            'figures'                       => ['fades' => true, 'heat' => 48.0], 'sealing' => 'thin clear acrylic, two coats', 'colour' => 'violet within a week where sealed with resin, blue under acrylic',
-            'note'                          => 'Three heads side by side: bare, resin, acrylic. Acrylic kept the blue; the bare one browned where the pour ran hottest.']);
+            'figures'                       => [
+                'fades' => true, 'heat' => 48.0,
+            ], 'sealing' => 'thin clear acrylic, two coats', 'colour' => 'violet within a week where sealed with resin, blue under acrylic',
+            'note' => 'Three heads side by side: bare, resin, acrylic. Acrylic kept the blue; the bare one browned where it ran hot.']);
     }
 
     private static function supplies(Studio $studio): void
     {
         $bought = fn(int $days): string => now()->subDays($days)->format('Y-m-d');
-        $packs = ['deep' => ['pack_price' => 96.0, 'pack_amount' => 4350.0, 'stock' => 1480.0, 'low' => 600.0, 'lot' => 'D-114', 'bought_on' => $bought(70), 'keeps_months' => 12],
-            'coat'       => ['pack_price' => 48.0, 'pack_amount' => 2000.0, 'stock' => 420.0, 'low' => 500.0, 'lot' => 'B-087', 'bought_on' => $bought(300), 'keeps_months' => 9]];
+        $packs = ['deep' => [
+            'pack_price' => 96.0, 'pack_amount' => 4350.0, 'stock' => 1480.0, 'low' => 600.0, 'lot' => 'D-114',
+            'bought_on'  => $bought(70), 'keeps_months' => 12,
+        ],
+            'coat' => [
+                'pack_price' => 48.0, 'pack_amount' => 2000.0, 'stock' => 420.0, 'low' => 500.0, 'lot' => 'B-087',
+                'bought_on'  => $bought(300), 'keeps_months' => 9,
+            ]];
         foreach (SupplyFields::beginnings(SupplyKind::Resin) as $key => [$name, $document]) {
             $studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => $name, 'document' => $document] + $packs[$key]);
         }
         foreach (SupplyFields::beginnings(SupplyKind::Colour) as $key => [$name, $document]) {
             if (in_array($key, ['gentian', 'moor blue', 'bracken', 'peat', 'white'], true)) {
-                $studio->supplies()->create(['kind' => SupplyKind::Colour, 'name' => $name, 'document' => $document, 'pack_price' => 6.0, 'pack_amount' => 15.0, 'stock' => 9.0, 'low' => 3.0, 'bought_on' => $bought(120)]);
+                $studio->supplies()->create([
+                    'kind'        => SupplyKind::Colour, 'name' => $name, 'document' => $document, 'pack_price' => 6.0,
+                    'pack_amount' => 15.0, 'stock' => 9.0, 'low' => 3.0, 'bought_on' => $bought(120),
+                ]);
             }
         }
         foreach ([SupplyKind::Sealer, SupplyKind::Device] as $kind) {
@@ -56,6 +71,9 @@ final class DemoShelf
                 $studio->supplies()->create(['kind' => $kind, 'name' => $name, 'document' => $document]);
             }
         }
-        $studio->supplies()->create(['kind' => SupplyKind::Consumable, 'name' => 'Cups and sticks', 'document' => [], 'pack_price' => 12.0, 'pack_amount' => 50.0, 'stock' => 31.0, 'low' => 10.0]);
+        $studio->supplies()->create([
+            'kind'        => SupplyKind::Consumable, 'name' => 'Cups and sticks', 'document' => [], 'pack_price' => 12.0,
+            'pack_amount' => 50.0, 'stock' => 31.0, 'low' => 10.0,
+        ]);
     }
 }

@@ -23,7 +23,9 @@ it('makes no clock, database or file object in the core', function (): void {
     }
 });
 
-arch('numerics know no word of the trade')->expect('Pensilis\Numerics')->toOnlyUse(['Pensilis\Numerics', 'Pensilis\Exception\NotBracketed']);
+arch('numerics know no word of the trade')->expect('Pensilis\Numerics')->toOnlyUse([
+    'Pensilis\Numerics', 'Pensilis\Exception\NotBracketed',
+]);
 
 arch('types are strict everywhere')->expect(['Pensilis', 'App', 'Database'])->toUseStrictTypes();
 
@@ -34,11 +36,16 @@ arch('classes of the core are final')->expect('Pensilis')->classes()->toBeFinal(
 arch('exceptions carry the marker')->expect('Pensilis\Exception')->classes()->toImplement(PensilisException::class);
 
 // State of a solver may change; everything else that exists stays as it is.
-arch('what exists stays as it is')->expect(['Pensilis\Geometry', 'Pensilis\Material', 'Pensilis\Resin', 'Pensilis\Layering', 'Pensilis\Batching', 'Pensilis\Settling'])
+arch('what exists stays as it is')->expect([
+    'Pensilis\Geometry', 'Pensilis\Material', 'Pensilis\Resin', 'Pensilis\Layering', 'Pensilis\Batching',
+    'Pensilis\Settling',
+])
     ->classes()->toBeReadonly()
     ->ignoring(['Pensilis\Geometry\PathReader', 'Pensilis\Geometry\StlReader']);
 
-arch('controllers do not calculate')->expect('App\Http\Controllers')->not->toUse(['Pensilis\Thermal', 'Pensilis\Numerics', 'Pensilis\Geometry', 'Pensilis\Quantity\Figure']);
+arch('controllers do not calculate')->expect('App\Http\Controllers')->not->toUse([
+    'Pensilis\Thermal', 'Pensilis\Numerics', 'Pensilis\Geometry', 'Pensilis\Quantity\Figure',
+]);
 
 it('names no foreign place in anything that is served', function (): void {
     foreach ([...Sources::below('resources/views'), ...Sources::below('app')] as $file => $text) {

@@ -28,12 +28,27 @@ function mayKnow(): array
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
         'Pensilis\Thermal'         => ['Exception', 'Quantity', 'Numerics', 'Geometry', 'Vessel', 'Resin', 'Scheduling'],
-        'Pensilis\Plan'            => ['Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal'],
-        'Pensilis\PlanFile'        => ['Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Batching', 'Scheduling', 'Thermal', 'Plan'],
-        'Pensilis\Layout'          => ['Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Plan'],
-        'Pensilis\Simulation'      => ['Fact', 'Quantity', 'Material', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
-        'Pensilis\Judgement'       => ['Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Settling', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout', 'Simulation'],
-        'Pensilis\Answer'          => ['Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout', 'Simulation', 'Judgement'],
+        'Pensilis\Plan'            => [
+            'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching',
+            'Scheduling', 'Thermal',
+        ],
+        'Pensilis\PlanFile' => [
+            'Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material',
+            'Resin', 'Batching', 'Scheduling', 'Thermal', 'Plan',
+        ],
+        'Pensilis\Layout' => [
+            'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
+            'Layering', 'Batching', 'Plan',
+        ],
+        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Material', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
+        'Pensilis\Judgement'  => [
+            'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Settling', 'Batching', 'Scheduling',
+            'Thermal', 'Plan', 'Layout', 'Simulation',
+        ],
+        'Pensilis\Answer' => [
+            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout',
+            'Simulation', 'Judgement',
+        ],
         // The core is open to all of the application.
         'App\Words'                => ['core'],
         'App\Interchange\PlanFile' => ['core', 'App\Words'],
@@ -42,14 +57,18 @@ function mayKnow(): array
         'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
         'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models'],
         'App\View\Drawing'         => ['core', 'App\Words', 'App\Models'],
-        'App\View\Page'            => ['core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing'],
-        'App\Notifications'        => [],
-        'App\Providers'            => ['core', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
-        'App\Http'                 => [],
-        'App\Http\Middleware'      => ['App\Http'],
-        'App\Http\Requests'        => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf'],
-        'App\Http\Controllers'     => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf', 'App\Interchange\Answers',
-            'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],
+        'App\View\Page'            => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',
+        ],
+        'App\Notifications'   => [],
+        'App\Providers'       => ['core', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
+        'App\Http'            => [],
+        'App\Http\Middleware' => ['App\Http'],
+        'App\Http\Requests'   => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
+        ],
+        'App\Http\Controllers' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf',
+            'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],
         'App\Console\Commands' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Answers'],
     ];
 }
@@ -61,7 +80,11 @@ function namedFolders(): array
     foreach ([...Sources::below('core'), ...Sources::below('app')] as $file => $text) {
         preg_match('/^namespace (\S+);/m', $text, $own);
         $graph[$own[1]] ??= [];
-        preg_match_all('/(?<![\w\\\\])\\\\?((?:Pensilis|App)(?:\\\\\w+)+)\\\\\w+/', (string) preg_replace('/^namespace .*$/m', '', $text), $named);
+        preg_match_all(
+            '/(?<![\w\\\\])\\\\?((?:Pensilis|App)(?:\\\\\w+)+)\\\\\w+/',
+            (string) preg_replace('/^namespace .*$/m', '', $text),
+            $named,
+        );
         foreach (array_diff($named[1], [$own[1]]) as $other) {
             $graph[$own[1]][$other] = $file;
         }

@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\Password;
 it('shows nothing to strangers', function (string $method, string $address): void {
     $this->call($method, $address)->assertRedirect('/sign-in');
 })->with([
-    ['GET', '/pieces'], ['POST', '/pieces'], ['GET', '/pieces/01JCQ0000000000000000000AA'], ['GET', '/pieces/01JCQ0000000000000000000AA/sheet'],
+    ['GET', '/pieces'], ['POST', '/pieces'], ['GET', '/pieces/01JCQ0000000000000000000AA'], [
+        'GET', '/pieces/01JCQ0000000000000000000AA/sheet',
+    ],
     ['GET', '/studio'], ['POST', '/studio/invitations'], ['POST', '/pieces/files'],
 ]);
 
@@ -32,8 +34,14 @@ it('signs in with a new session, and out again', function (): void {
 it('keeps the address and says the same for a wrong password and a wrong address', function (): void {
     $user = $this->member();
     $says = 'This address and password do not go together; check both.';
-    $this->from('/sign-in')->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => $says])->assertSessionHasInput('email', $user->email);
-    $this->from('/sign-in')->post('/sign-in', ['email' => 'nobody@studio.example', 'password' => 'wrong'])->assertSessionHasErrors(['email' => $says]);
+    $this->from('/sign-in')->post(
+        '/sign-in',
+        ['email' => $user->email, 'password' => 'wrong'],
+    )->assertSessionHasErrors(['email' => $says])->assertSessionHasInput('email', $user->email);
+    $this->from('/sign-in')->post(
+        '/sign-in',
+        ['email' => 'nobody@studio.example', 'password' => 'wrong'],
+    )->assertSessionHasErrors(['email' => $says]);
     $this->assertGuest();
 });
 
@@ -42,7 +50,10 @@ it('slows down whoever guesses', function (): void {
     for ($n = 0; $n < 5; $n++) {
         $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertRedirect();
     }
-    $this->post('/sign-in', ['email' => mb_strtoupper($user->email), 'password' => 'a long test password'])->assertTooManyRequests()->assertSee('Wait a minute');
+    $this->post(
+        '/sign-in',
+        ['email' => mb_strtoupper($user->email), 'password' => 'a long test password'],
+    )->assertTooManyRequests()->assertSee('Wait a minute');
     $this->assertGuest();
 });
 
@@ -71,7 +82,10 @@ it('sets a new password with the mailed token, once', function (): void {
     $user = $this->member();
     $token = Password::createToken($user);
     $this->get("/new-password/{$token}?email={$user->email}")->assertOk()->assertSee($user->email);
-    $said = ['token' => $token, 'email' => $user->email, 'password' => 'another long password', 'password_confirmation' => 'another long password'];
+    $said = [
+        'token'                 => $token, 'email' => $user->email, 'password' => 'another long password',
+        'password_confirmation' => 'another long password',
+    ];
     $this->put('/new-password', ['password' => 'short', 'password_confirmation' => 'short'] + $said)->assertSessionHasErrors('password');
     $this->put('/new-password', $said)->assertRedirect('/sign-in');
     expect(Hash::check('another long password', $user->fresh()->password))->toBeTrue();
@@ -83,7 +97,11 @@ it('invites into the own studio by a link that works once and expires', function
     $host = $this->member();
     $this->actingAs($host)->post('/studio/invitations', ['email' => 'two@studio.example'])->assertSessionHas('said');
     $token = '';
-    Notification::assertSentOnDemand(StudioInvitation::class, function (StudioInvitation $mail, array $channels, AnonymousNotifiable $to) use (&$token): bool {
+    Notification::assertSentOnDemand(StudioInvitation::class, function (
+        StudioInvitation $mail,
+        array $channels,
+        AnonymousNotifiable $to,
+    ) use (&$token): bool {
         $link = $mail->toMail()->actionUrl;
         $token = basename($link);
 
@@ -105,7 +123,10 @@ it('lets an invitation run out', function (): void {
     [, $token] = Invitation::issue($host->studio, 'late@studio.example');
     $this->travel(8)->days();
     $this->get("/invitation/{$token}")->assertOk()->assertSee('is over');
-    $this->post("/invitation/{$token}", ['password' => 'a very long password', 'password_confirmation' => 'a very long password'])->assertSessionHasErrors('password');
+    $this->post(
+        "/invitation/{$token}",
+        ['password' => 'a very long password', 'password_confirmation' => 'a very long password'],
+    )->assertSessionHasErrors('password');
     expect(User::query()->count())->toBe(1);
 });
 

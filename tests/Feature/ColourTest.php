@@ -16,12 +16,17 @@ beforeEach(function (): void {
 });
 
 it('takes colours from the palette and the shelf, and lets go of those that are not mixed', function (): void {
-    $this->user->studio->supplies()->create(['kind' => 'colours', 'name' => 'Heather tint', 'document' => ['kind' => 'ink', 'shade' => '#9a5a8c'], 'pack_price' => 8, 'pack_amount' => 20]);
+    $this->user->studio->supplies()->create([
+        'kind'       => 'colours', 'name' => 'Heather tint', 'document' => ['kind' => 'ink', 'shade' => '#9a5a8c'],
+        'pack_price' => 8, 'pack_amount' => 20,
+    ]);
     $supply = $this->user->studio->supplies()->sole();
     $this->post("/pieces/{$this->piece->id}/colours", ['colour' => 'ochre'])->assertSessionHasNoErrors();
     $this->post("/pieces/{$this->piece->id}/colours", ['colour' => "shelf-{$supply->id}"])->assertSessionHasNoErrors();
     $colours = $this->piece->refresh()->document['colours'];
-    expect(array_column($colours, 'name'))->toBe(['Blue ink', 'Orange ink', 'Green ink', 'White paste', 'Sand', 'Ochre powder', 'Heather tint'])
+    expect(array_column($colours, 'name'))->toBe([
+        'Blue ink', 'Orange ink', 'Green ink', 'White paste', 'Sand', 'Ochre powder', 'Heather tint',
+    ])
         ->and($colours[6]['price_per_g'])->toEqual(0.4);
     $this->delete("/pieces/{$this->piece->id}/colours/5")->assertSessionHasNoErrors();
     expect(array_column($this->piece->refresh()->document['colours'], 'name'))->not->toContain('Ochre powder');
@@ -32,7 +37,10 @@ it('begins a mix, a region and lettering by one choice, and takes them out by ta
     expect(($this->coat)(0)['mix'])->toBe([['colour' => 'blue', 'drops_per_10_ml' => 0.3]]);
     ($this->type)(['/pours/0/mix/0/colour' => 'white']);
     expect(($this->coat)(0)['mix'])->toBe([['colour' => 'white', 'pct' => 0.3]]);
-    foreach (['band' => ['angle_deg', 'from_mm', 'to_mm'], 'half' => ['angle_deg', 'from_mm'], 'ring' => ['at_mm', 'inner_mm', 'outer_mm'], 'outline' => ['at_mm', 'path'], 'line' => ['points_mm', 'width_mm']] as $shape => $keys) {
+    foreach ([
+        'band' => ['angle_deg', 'from_mm', 'to_mm'], 'half' => ['angle_deg', 'from_mm'],
+        'ring' => ['at_mm', 'inner_mm', 'outer_mm'], 'outline' => ['at_mm', 'path'], 'line' => ['points_mm', 'width_mm'],
+    ] as $shape => $keys) {
         ($this->type)(['/pours/0/zones/0/shape' => $shape])->assertSessionHasNoErrors();
         expect(array_keys(($this->coat)(0)['zones'][0]))->toEqualCanonicalizing(['shape', ...$keys]);
         $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('Region 1');
@@ -41,8 +49,12 @@ it('begins a mix, a region and lettering by one choice, and takes them out by ta
     expect(($this->coat)(0)['zones'][0]['points_mm'])->toEqual([[-20, 5], [0, 8], [20, 12.7]]);
     ($this->type)(['/pours/0/applied/0/kind' => 'lettering'])->assertSessionHasNoErrors();
     ($this->type)(['/pours/0/applied/0/says' => 'the hill house']);
-    expect(($this->coat)(0)['applied'][0])->toEqualCanonicalizing(['kind' => 'lettering', 'says' => 'the hill house', 'size_mm' => [40, 10], 'at_mm' => [0, 0]]);
-    ($this->type)(['/pours/0/zones/0/shape' => '', '/pours/0/applied/0/kind' => '', '/pours/0/mix/0/colour' => ''])->assertSessionHasNoErrors();
+    expect(($this->coat)(0)['applied'][0])->toEqualCanonicalizing([
+        'kind' => 'lettering', 'says' => 'the hill house', 'size_mm' => [40, 10], 'at_mm' => [0, 0],
+    ]);
+    ($this->type)([
+        '/pours/0/zones/0/shape' => '', '/pours/0/applied/0/kind' => '', '/pours/0/mix/0/colour' => '',
+    ])->assertSessionHasNoErrors();
     expect(($this->coat)(0))->not->toHaveKeys(['zones', 'applied', 'mix']);
 });
 
@@ -82,20 +94,26 @@ it('lays lettering mirrored where the floor is the seen face, in the plan\'s wor
     expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->toMatch('/scale\(-1 1\)" [^>]*>the hill house/')
         // On the mirrored template, and seen from the floor, it reads as it should.
         ->and($this->get("/pieces/{$this->piece->id}/template?as=svg&mirrored=1")->getContent())->not->toContain('scale(-1 1)')
-        ->and($this->get("/pieces/{$this->piece->id}")->getContent())->toMatch('/class="lettering"[^>]*translate\([^)]*\)" *>the hill house/');
+        ->and($this->get("/pieces/{$this->piece->id}")->getContent())->toMatch(
+            '/class="lettering"[^>]*translate\([^)]*\)" *>the hill house/',
+        );
     $this->get("/pieces/{$this->piece->id}?heat=1");
     $this->get("/pieces/{$this->piece->id}/sheet")->assertOk()->assertSee('“the hill house” on pour 1, mirrored');
 });
 
 it('tells each cup, in drops, in grams or through a mother tint', function (): void {
     // 34 mm over three bands: about 63 ml on either side, at 0.1 drops in 10 ml less than a drop.
-    $this->get("/pieces/{$this->piece->id}/pours/2")->assertOk()->assertSeeInOrder(['Cups', 'left', 'mother tint', 'middle', 'right'])->assertSee('Thicken first.');
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertOk()->assertSeeInOrder([
+        'Cups', 'left', 'mother tint', 'middle', 'right',
+    ])->assertSee('Thicken first.');
     ($this->type)(['/pours/2/zones/0/mix/0/drops_per_10_ml' => '2', '/pours/2/zones/1/mix/0/colour' => 'sand']);
     $page = $this->get("/pieces/{$this->piece->id}/pours/2")->getContent();
     expect($page)->toMatch('/1\d drops of blue ink/')->toMatch('/\d+ g of sand/');
     // A paste of sand keeps a line at once; the others are waited for.
     ($this->type)(['/pours/2/zones/1/mix/0/pct' => '250']);
-    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder(['keeps a line after', '(left, right)', 'at once (middle)'])->assertSee('% of the coat');
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertSeeInOrder([
+        'keeps a line after', '(left, right)', 'at once (middle)',
+    ])->assertSee('% of the coat');
     ($this->type)(['/pours/2/pattern' => 'merges']);
     $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Thicken first.')->assertSee('the larger one invades');
 });
@@ -151,7 +169,9 @@ it('carries recipes from coat to coat and to the next piece', function (): void 
 
 it('mixes for two pieces at once', function (): void {
     $other = $this->pieceOf($this->user, Plans::changed(['/title' => 'The twin'], Plans::coneWithPours()));
-    $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}")->assertOk()->assertSee('its pour 1, 89 ml')->assertDontSee('Together: A');
+    $this->get(
+        "/pieces/{$this->piece->id}/pours/0?with={$other->id}",
+    )->assertOk()->assertSee('its pour 1, 89 ml')->assertDontSee('Together: A');
     // Twice 89.06 ml at 1.08 and 4 g for the cup: 196.4 g, of which 100 of 145 parts are 135.4.
     $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}&also[]=0")->assertSee('Together: A 135.4 g')->assertSee('The twin');
     // A divided coat has its own cups.
@@ -162,7 +182,10 @@ it('asks once about colour that softens', function (): void {
     ($this->type)(['/pours/2/zones/0/mix/0/colour' => 'white']);
     ($this->type)(['/pours/2/zones/0/mix/0/pct' => '14']);
     $this->get("/pieces/{$this->piece->id}")->assertSee('may stay soft for good')->assertSee('Keep it thick on purpose');
-    $this->post("/pieces/{$this->piece->id}/mends", ['code' => 'colour-softens', 'pointer' => '/pours/2/zones/0/mix'])->assertSessionHas('said');
+    $this->post(
+        "/pieces/{$this->piece->id}/mends",
+        ['code' => 'colour-softens', 'pointer' => '/pours/2/zones/0/mix'],
+    )->assertSessionHas('said');
     expect(($this->coat)(2)['thick_on_purpose'])->toBeTrue();
     $this->get("/pieces/{$this->piece->id}")->assertDontSee('may stay soft for good')->assertSee('on purpose. Up to');
 });
@@ -174,7 +197,9 @@ it('keeps a mix when its colour becomes of another kind, at a usual dose', funct
 });
 
 it('shows a ladder of each colour, and keeps what was mixed from the sheet', function (): void {
-    $this->get("/pieces/{$this->piece->id}?heat=1")->assertSeeInOrder(['a trace, 0.05', 'transparent, 0.3', 'deep, 1.2', 'drops in 10 ml, 5 mm deep on white']);
+    $this->get("/pieces/{$this->piece->id}?heat=1")->assertSeeInOrder([
+        'a trace, 0.05', 'transparent, 0.3', 'deep, 1.2', 'drops in 10 ml, 5 mm deep on white',
+    ]);
     $this->get("/pieces/{$this->piece->id}/sheet")->assertSee("/pieces/{$this->piece->id}/pours/2#mixed", false);
 });
 
@@ -184,10 +209,12 @@ it('refuses what cannot be typed, says where, and keeps it', function (array $ty
     expect(session('errors')->first("f.{$field}"))->toContain($says)
         ->and($this->piece->refresh()->document)->toBe($before);
 })->with([
-    'a dose of words'       => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => 'a few'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'a few'],
-    'a dose of nothing'     => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '0'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
-    'a dose below nothing'  => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '-1'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
-    'a dose of a bucket'    => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '5000'], '/pours/2/zones/0/mix/0/drops_per_10_ml', '100 or less'],
+    'a dose of words'      => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => 'a few'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'a few'],
+    'a dose of nothing'    => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '0'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
+    'a dose below nothing' => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => '-1'], '/pours/2/zones/0/mix/0/drops_per_10_ml', 'above 0'],
+    'a dose of a bucket'   => [
+        ['/pours/2/zones/0/mix/0/drops_per_10_ml' => '5000'], '/pours/2/zones/0/mix/0/drops_per_10_ml', '100 or less',
+    ],
     'no dose'               => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => ''], '/pours/2/zones/0/mix/0/drops_per_10_ml', '1.4'],
     'a share of words'      => [['/pours/2/zones/0/share_pct' => 'half'], '/pours/2/zones/0/share_pct', 'half'],
     'a share above all'     => [['/pours/2/zones/0/share_pct' => '140'], '/pours/2/zones/0/share_pct', '100 or less'],
@@ -235,24 +262,36 @@ it('refuses colours and recipes that are not there', function (string $method, s
 
 it('refuses files that colour what cannot be, with the place', function (array $changes, string $pointer): void {
     $text = json_encode(Plans::changed($changes, Plans::coloured()));
-    $this->from('/pieces')->post('/pieces/files', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('a.pensilis.json', (string) $text)])->assertSessionHasErrors();
+    $this->from('/pieces')->post(
+        '/pieces/files',
+        ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('a.pensilis.json', (string) $text)],
+    )->assertSessionHasErrors();
     expect(implode("\n", session('errors')->all()))->toContain($pointer)
         ->and(Piece::query()->count())->toBe(1);
 })->with([
     'an unknown kind'     => [['/colours/0/kind' => 'glow'], '/colours/0/kind'],
     'a shade of words'    => [['/colours/0/shade' => 'red'], '/colours/0/shade'],
     'a band without ends' => [['/pours/0/zones' => [['shape' => 'band']]], '/pours/0/zones/0'],
-    'an endless outline'  => [['/pours/0/zones' => [['shape' => 'outline', 'path' => 'M0 0' . str_repeat('h1v1', 2000) . 'z']]], '/pours/0/zones/0/path'],
+    'an endless outline'  => [
+        ['/pours/0/zones' => [['shape' => 'outline', 'path' => 'M0 0' . str_repeat('h1v1', 2000) . 'z']]],
+        '/pours/0/zones/0/path',
+    ],
     'thirteen regions'    => [['/pours/0/zones' => array_fill(0, 13, ['shape' => 'half'])], '/pours/0/zones'],
     'a key of its own'    => [['/pours/0/zones' => [['shape' => 'half', 'glow' => 1]]], '/pours/0/zones/0/glow'],
-    'a line of one point' => [['/pours/0/zones' => [['shape' => 'line', 'points_mm' => [[0, 0]], 'width_mm' => 2]]], '/pours/0/zones/0/points_mm'],
-    'a book of lettering' => [['/pours/0/applied' => [['kind' => 'lettering', 'says' => str_repeat('hill ', 50)]]], '/pours/0/applied/0/says'],
+    'a line of one point' => [
+        ['/pours/0/zones' => [['shape' => 'line', 'points_mm' => [[0, 0]], 'width_mm' => 2]]], '/pours/0/zones/0/points_mm',
+    ],
+    'a book of lettering' => [
+        ['/pours/0/applied' => [['kind' => 'lettering', 'says' => str_repeat('hill ', 50)]]], '/pours/0/applied/0/says',
+    ],
 ]);
 
 it('keeps colours and recipes to their studio', function (): void {
     $this->post("/pieces/{$this->piece->id}/pours/2/recipe", ['name' => 'Three bands']);
     $recipe = $this->user->studio->recipes()->sole();
-    $this->actingAs($other = $this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
+    $this->actingAs(
+        $other = $this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])),
+    );
     $this->delete("/recipes/{$recipe->id}")->assertNotFound();
     $this->post("/pieces/{$this->piece->id}/colours", ['colour' => 'ochre'])->assertNotFound();
     $own = $this->pieceOf($other, Plans::coneWithPours());
@@ -264,10 +303,18 @@ it('answers lists where texts are wanted without a trace of itself', function (s
     $answer = $this->from("/pieces/{$this->piece->id}")->{$method}(str_replace('PIECE', $this->piece->id, $path), $said);
     expect($answer->getStatusCode())->toBeIn([200, 302, 404, 422]);
 })->with([
-    ['get', '/pieces/PIECE/pours/0?with[]=1&also=5', []], ['get', '/pieces/PIECE/pours/0?a[]=1&b[]=2', []], ['get', '/pieces/PIECE?from[]=1&coat[]=2&turned[]=1', []],
+    ['get', '/pieces/PIECE/pours/0?with[]=1&also=5', []], ['get', '/pieces/PIECE/pours/0?a[]=1&b[]=2', []], [
+        'get', '/pieces/PIECE?from[]=1&coat[]=2&turned[]=1', [],
+    ],
     ['get', '/pieces?vessel[]=1&page[]=2', []], ['get', '/pieces/PIECE/template?as[]=svg', []], ['get', '/shelf/resins?page[]=4', []],
     ['post', '/pieces/PIECE/mends', ['code' => ['a'], 'pointer' => ['b']]], ['put', '/pieces/PIECE/pours/0/recipe', ['from' => ['pour-1']]],
-    ['post', '/pieces/PIECE/steps', ['step' => ['back']]], ['post', '/pieces/PIECE/supplies', ['supply' => [1]]], ['post', '/pieces', ['title' => ['a'], 'resin' => ['deep']]],
-    ['post', '/shelf/resins', ['like' => ['deep']]], ['post', '/pieces/PIECE/vessel', ['name' => ['x']]], ['patch', '/pieces/PIECE', ['f' => 'all']],
-    ['patch', '/pieces/PIECE', ['f' => ['/title' => ['x']]]], ['post', '/pieces/PIECE/pours/0/mixings', ['mixed' => ['1'], 'kept' => ['2']]], ['post', '/pieces/PIECE/pours/2/recipe', ['name' => ['x']]],
+    ['post', '/pieces/PIECE/steps', ['step' => ['back']]], ['post', '/pieces/PIECE/supplies', ['supply' => [1]]], [
+        'post', '/pieces', ['title' => ['a'], 'resin' => ['deep']],
+    ],
+    ['post', '/shelf/resins', ['like' => ['deep']]], [
+        'post', '/pieces/PIECE/vessel', ['name' => ['x']],
+    ], ['patch', '/pieces/PIECE', ['f' => 'all']],
+    ['patch', '/pieces/PIECE', ['f' => ['/title' => ['x']]]], [
+        'post', '/pieces/PIECE/pours/0/mixings', ['mixed' => ['1'], 'kept' => ['2']],
+    ], ['post', '/pieces/PIECE/pours/2/recipe', ['name' => ['x']]],
 ]);

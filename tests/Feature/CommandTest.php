@@ -26,7 +26,10 @@ function command(string $name, array|string $plan, string ...$options): array
 it('checks', function (): void {
     [$code, $said] = command('check', Plans::coneWithPours());
     expect([$code, $said])->toBe([0, ['valid' => true, 'problems' => []]]);
-    [$code, $said, $errors] = command('check', Plans::changed(['/vessel/shape' => 'stl', '/ambient/celsius' => 294], Plans::coneWithPours()));
+    [$code, $said, $errors] = command(
+        'check',
+        Plans::changed(['/vessel/shape' => 'stl', '/ambient/celsius' => 294], Plans::coneWithPours()),
+    );
     expect($code)->toBe(2)
         ->and($said['valid'])->toBeFalse()
         ->and(array_column($said['problems'], 'pointer'))->toBe(['/ambient/celsius', '/vessel/shape'])
@@ -77,11 +80,30 @@ it('refuses bad input with place and remedy and without a stack trace', function
     'no pours to simulate' => ['simulate', fn() => Plans::cone(), 'The key “pours” is missing'],
     'no pours to weigh'    => ['batch', fn() => Plans::cone(), 'The key “pours” is missing'],
     'broken JSON'          => ['plan', '{"format": }', 'line 1, column 12'],
-    'a mesh left out'      => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl'], Plans::cone()), '/vessel/shape: A mesh is missing; name a file'],
-    'a mesh far off'       => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/path' => 'a.stl'], Plans::cone()), 'from standard input has no folder'],
-    'a mesh that is none'  => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/mesh_base64' => '%%'], Plans::cone()), 'is not base64 text'],
-    'a mesh with a hole'   => ['plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/mesh_base64' => base64_encode(Meshes::binary(array_slice(Meshes::block(9.0, 9.0, 9.0), 1)))], Plans::cone()), '3 open edges'],
-    'nothing'              => ['check', '', 'The file is empty'],
+    'a mesh left out'      => [
+        'plan', fn() => Plans::changed(['/vessel/shape' => 'stl'], Plans::cone()),
+        '/vessel/shape: A mesh is missing; name a file',
+    ],
+    'a mesh far off' => [
+        'plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/path' => 'a.stl'], Plans::cone()),
+        'from standard input has no folder',
+    ],
+    'a mesh that is none' => [
+        'plan', fn() => Plans::changed(['/vessel/shape' => 'stl', '/vessel/mesh_base64' => '%%'], Plans::cone()),
+        'is not base64 text',
+    ],
+    'a mesh with a hole' => [
+        'plan',
+        fn() => Plans::changed(
+            [
+                '/vessel/shape'       => 'stl',
+                '/vessel/mesh_base64' => base64_encode(Meshes::binary(array_slice(Meshes::block(9.0, 9.0, 9.0), 1))),
+            ],
+            Plans::cone(),
+        ),
+        '3 open edges',
+    ],
+    'nothing' => ['check', '', 'The file is empty'],
 ]);
 
 it('says that a file is not there', function (): void {
@@ -102,7 +124,10 @@ it('prints at most fifty problems', function (): void {
 });
 
 it('can print for people', function (): void {
-    $process = new Process([PHP_BINARY, 'artisan', 'pensilis:check', base_path('tests/Core/Answer/cases/larch-cone.json'), '--pretty'], base_path());
+    $process = new Process(
+        [PHP_BINARY, 'artisan', 'pensilis:check', base_path('tests/Core/Answer/cases/larch-cone.json'), '--pretty'],
+        base_path(),
+    );
     $process->run();
     expect($process->getOutput())->toContain("{\n    \"valid\": true");
 });

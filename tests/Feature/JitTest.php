@@ -11,7 +11,8 @@ use Tests\RandomPlans;
 function same(mixed $one, mixed $other): bool
 {
     if (is_array($one) && is_array($other)) {
-        return array_keys($one) === array_keys($other) && array_reduce(array_keys($one), fn(bool $so, int|string $key): bool => $so && same($one[$key], $other[$key]), true);
+        return array_keys($one) === array_keys($other)
+            && array_reduce(array_keys($one), fn(bool $so, int|string $key): bool => $so && same($one[$key], $other[$key]), true);
     }
     if (is_float($one) || is_float($other)) {
         return is_numeric($one) && is_numeric($other) && abs($one - $other) <= 1e-9 * max(1.0, abs($one), abs($other));
@@ -50,7 +51,9 @@ it('answers a command the same compiled while it runs as without', function (int
     foreach (array_chunk(range($first, $first + 29), 2) as $seeds) {
         $runs = Process::concurrently(function ($pool) use ($seeds, $folder): void {
             foreach ($seeds as $seed) {
-                $pool->as((string) $seed)->path(base_path())->timeout(120)->command([base_path('bin/fast-php'), 'artisan', 'pensilis:simulate', "{$folder}/{$seed}.json"]);
+                $pool->as((string) $seed)->path(base_path())->timeout(120)->command([
+                    base_path('bin/fast-php'), 'artisan', 'pensilis:simulate', "{$folder}/{$seed}.json",
+                ]);
             }
         });
         foreach ($seeds as $seed) {

@@ -21,11 +21,16 @@ beforeEach(function (): void {
 
 it('casts a piece in the shape of a mesh, and draws, weighs and follows it', function (): void {
     $piece = $this->pieceOf($this->user);
-    ($this->send)($piece, Meshes::binary(Meshes::pyramid(90.0, 60.0)))->assertSessionHasNoErrors()->assertSessionHas('said', '6 facets, 90 mm × 90 mm × 60 mm if a unit of the mesh is a millimetre.');
+    ($this->send)($piece, Meshes::binary(Meshes::pyramid(90.0, 60.0)))->assertSessionHasNoErrors()->assertSessionHas(
+        'said',
+        '6 facets, 90 mm × 90 mm × 60 mm if a unit of the mesh is a millimetre.',
+    );
     $piece->refresh();
     expect($piece->document['vessel'])->toHaveKeys(['shape', 'mesh', 'wall'])->not->toHaveKey('diameter_mm')
         ->and(1e6 * $piece->plan()->vessel->shape->volumeTo(1.0))->toEqualWithDelta(162.0, 1e-6);
-    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('A unit of the drawing is')->assertSee('Heat takes the walls as upright');
+    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('A unit of the drawing is')->assertSee(
+        'Heat takes the walls as upright',
+    );
     $this->get("/pieces/{$piece->id}/template")->assertOk();
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/unit_mm' => '0.5']])->assertSessionHasNoErrors();
     expect(1e6 * $piece->refresh()->plan()->vessel->shape->volumeTo(1.0))->toEqualWithDelta(20.25, 1e-6);
@@ -50,7 +55,10 @@ it('goes out inside the plan file and comes back the same', function (): void {
     expect(json_decode($file, true)['vessel']['mesh_base64'])->toBe(base64_encode(Meshes::binary(Meshes::pyramid(90.0, 60.0))))
         ->and($file)->not->toContain('"mesh"');
     $other = $this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric']));
-    $this->actingAs($other)->post('/pieces/files', ['file' => UploadedFile::fake()->createWithContent('p.pensilis.json', $file)])->assertSessionHasNoErrors();
+    $this->actingAs($other)->post(
+        '/pieces/files',
+        ['file' => UploadedFile::fake()->createWithContent('p.pensilis.json', $file)],
+    )->assertSessionHasNoErrors();
     $copy = Piece::query()->where('studio_id', $other->studio_id)->sole();
     expect($copy->document)->toEqual($piece->refresh()->document)
         ->and(Mesh::query()->count())->toBe(2);
@@ -93,7 +101,16 @@ it('reads a mesh beside the plan file on the command line, and none above it', f
     file_put_contents("{$folder}/above.stl", Meshes::binary(Meshes::pyramid(90.0, 60.0)));
     file_put_contents("{$folder}/below/a.stl", Meshes::binary(Meshes::pyramid(90.0, 60.0)));
     symlink("{$folder}/above.stl", "{$folder}/below/link.stl");
-    file_put_contents("{$folder}/below/plan.json", json_encode(Plans::changed(['/vessel' => ['shape' => 'stl', 'path' => $path, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone())));
+    file_put_contents(
+        "{$folder}/below/plan.json",
+        json_encode(Plans::changed(
+            ['/vessel' => ['shape' => 'stl', 'path' => $path, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]],
+            Plans::cone(),
+        )),
+    );
     $this->artisan('pensilis:check', ['file' => "{$folder}/below/plan.json"])->assertExitCode($taken ? 0 : 2);
     File::deleteDirectory($folder);
-})->with(['beside it' => ['a.stl', true], 'above it' => ['../above.stl', false], 'by a link' => ['link.stl', false], 'from the root' => ['/etc/hostname', false], 'not there' => ['b.stl', false], 'a folder' => ['.', false]]);
+})->with([
+    'beside it'     => ['a.stl', true], 'above it' => ['../above.stl', false], 'by a link' => ['link.stl', false],
+    'from the root' => ['/etc/hostname', false], 'not there' => ['b.stl', false], 'a folder' => ['.', false],
+]);

@@ -44,7 +44,10 @@ beforeEach(function (): void {
     $this->send = fn(string $bytes, string $name = 'layout.jpg') => $this->from("/pieces/{$this->piece->id}/photograph")
         ->post("/pieces/{$this->piece->id}/photograph", ['photograph' => uploaded($bytes, $name)]);
     $this->scale = fn(array $said) => $this->from("/pieces/{$this->piece->id}/photograph")
-        ->patch("/pieces/{$this->piece->id}/photograph", $said + ['x1' => '100', 'y1' => '200', 'x2' => '400', 'y2' => '600', 'mx' => '300', 'my' => '250', 'length' => '100 mm']);
+        ->patch(
+            "/pieces/{$this->piece->id}/photograph",
+            $said + ['x1' => '100', 'y1' => '200', 'x2' => '400', 'y2' => '600', 'mx' => '300', 'my' => '250', 'length' => '100 mm'],
+        );
 });
 
 it('keeps a picture encoded anew: smaller, and without what the camera wrote', function (): void {

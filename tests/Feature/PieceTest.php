@@ -53,7 +53,10 @@ it('shows drawing and grams at once and asks for the heat in a second request', 
 it('changes grams when the cone moves, in any unit', function (string $text): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
-    $answer = $this->actingAs($user)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/inclusions/0/target_bottom_mm' => $text]]);
+    $answer = $this->actingAs($user)->withHeader('HX-Request', 'true')->patch(
+        "/pieces/{$piece->id}",
+        ['f' => ['/inclusions/0/target_bottom_mm' => $text]],
+    );
     $answer->assertOk()->assertSee('97.5 g')->assertDontSee('<html', false);
     expect($piece->fresh()->document['inclusions'][0]['target_bottom_mm'])->toEqualWithDelta(20.0, 1e-9);
 })->with(['20', '20 mm', '2 cm', '0.787401575 in']);
@@ -61,7 +64,10 @@ it('changes grams when the cone moves, in any unit', function (string $text): vo
 it('works without script', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
-    $this->actingAs($user)->post("/pieces/{$piece->id}", ['_method' => 'PATCH', 'f' => ['/inclusions/0/target_bottom_mm' => '20']])->assertRedirect("/pieces/{$piece->id}");
+    $this->actingAs($user)->post(
+        "/pieces/{$piece->id}",
+        ['_method' => 'PATCH', 'f' => ['/inclusions/0/target_bottom_mm' => '20']],
+    )->assertRedirect("/pieces/{$piece->id}");
     $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('97.5 g')->assertSee('Time rail');
 });
 
@@ -78,7 +84,11 @@ it('changes nothing when the form comes back as it was shown, in either habit', 
     expect($piece->fresh()->document)->toEqual($piece->document);
 })->with(['metric', 'us']);
 
-it('refuses what cannot be, at its place, keeps what was typed and changes nothing', function (string $pointer, string $typed, string $says): void {
+it('refuses what cannot be, at its place, keeps what was typed and changes nothing', function (
+    string $pointer,
+    string $typed,
+    string $says,
+): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->from("/pieces/{$piece->id}")->patch("/pieces/{$piece->id}", ['f' => [$pointer => $typed]])
@@ -112,14 +122,28 @@ it('refuses what cannot be, at its place, keeps what was typed and changes nothi
 it('takes the sizes along when a vessel gets another shape', function (string $shape): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
-    $this->actingAs($user)->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/vessel/shape' => $shape]])->assertOk()->assertHeader('HX-Refresh', 'true');
+    $this->actingAs($user)->withHeader('HX-Request', 'true')->patch(
+        "/pieces/{$piece->id}",
+        ['f' => ['/vessel/shape' => $shape]],
+    )->assertOk()->assertHeader('HX-Refresh', 'true');
     $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk();
     expect($piece->fresh()->plan()->vessel->shape->sectionAt($shape === 'sphere' ? 0.045 : 1.0)->halfX)->toEqualWithDelta(0.045, 1e-4);
 })->with(['box', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'outline', 'revolved', 'stepped', 'panel', 'calibrated']);
 
 it('says how heat in a tapered vessel errs, and draws, weighs and prints it', function (): void {
     $user = $this->member();
-    $piece = $this->pieceOf($user, Plans::changed(['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], Plans::cone()));
+    $piece = $this->pieceOf(
+        $user,
+        Plans::changed(
+            [
+                '/vessel' => [
+                    'shape' => 'cone-frustum', 'bottom_diameter_mm' => 70, 'top_diameter_mm' => 90, 'height_mm' => 60,
+                    'wall'  => ['material' => 'silicone', 'thickness_mm' => 4],
+                ],
+            ],
+            Plans::cone(),
+        ),
+    );
     $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('walls as upright')->assertSee(' g</td>', false);
     $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Pour 1')->assertSee('walls as upright');
 });
@@ -138,17 +162,24 @@ it('adds objects with names of their own and takes them out', function (): void 
 });
 
 it('teaches what to do with each kind', function (): void {
-    $this->actingAs($this->member())->get('/materials')->assertOk()->assertSee('bog cotton')->assertSee('Where practice disagrees')->assertSee('CRC Handbook');
+    $this->actingAs($this->member())->get('/materials')->assertOk()
+        ->assertSee('bog cotton')->assertSee('Where practice disagrees')->assertSee('CRC Handbook');
 });
 
 it('mends with one press what it offers to mend', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/sealed_coats' => 0], Plans::cone()));
     $this->actingAs($user)->get("/pieces/{$piece->id}")->assertSee('Seal “cone” first', false)->assertSee('Give it 2 thin coats');
-    $this->actingAs($user)->post("/pieces/{$piece->id}/mends", ['code' => 'seal-first', 'pointer' => '/inclusions/0/sealed_coats'])->assertRedirect();
+    $this->actingAs($user)->post(
+        "/pieces/{$piece->id}/mends",
+        ['code' => 'seal-first', 'pointer' => '/inclusions/0/sealed_coats'],
+    )->assertRedirect();
     expect($piece->fresh()->document['inclusions'][0]['sealed_coats'])->toBe(2);
     // What is no longer offered is not applied, whatever a form says.
-    $this->actingAs($user)->post("/pieces/{$piece->id}/mends", ['code' => 'seal-first', 'pointer' => '/title'])->assertRedirect()->assertSessionHas('said', 'That is mended already.');
+    $this->actingAs($user)->post(
+        "/pieces/{$piece->id}/mends",
+        ['code' => 'seal-first', 'pointer' => '/title'],
+    )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
 });
 
 it('copies and deletes, and a delete can be undone', function (): void {
@@ -166,7 +197,10 @@ it('copies and deletes, and a delete can be undone', function (): void {
 it('undoes and redoes the last fifty changes', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
-    $move = fn(float $to) => $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => ['/inclusions/0/target_bottom_mm' => "{$to} mm"]])->assertSessionHasNoErrors();
+    $move = fn(float $to) => $this->actingAs($user)->patch(
+        "/pieces/{$piece->id}",
+        ['f' => ['/inclusions/0/target_bottom_mm' => "{$to} mm"]],
+    )->assertSessionHasNoErrors();
     $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
     $bottom = fn(): float => (float) $piece->fresh()->document['inclusions'][0]['target_bottom_mm'];
     $step('back')->assertSessionHas('said', 'There is nothing left to undo.');
@@ -199,14 +233,23 @@ it('prints a sheet with everything that is done and when', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()
-        ->assertSeeInOrder(['Larch cone block', 'Coat 1 of brushed resin on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2', 'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator']);
+        ->assertSeeInOrder([
+            'Larch cone block', 'Coat 1 of brushed resin on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2',
+            'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator',
+        ]);
 });
 
-it('prints the template as a PDF of true size, on the sheet of the studio or a larger one', function (array $changes, string $units, array $sheet): void {
+it('prints the template as a PDF of true size, on the sheet of the studio or a larger one', function (
+    array $changes,
+    string $units,
+    array $sheet,
+): void {
     $user = $this->member();
     $user->studio->update(['units' => $units]);
     $piece = $this->pieceOf($user, Plans::changed($changes, Plans::cone()));
-    $pdf = (string) $this->actingAs($user)->get("/pieces/{$piece->id}/template?as=pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    $pdf = (string) $this->actingAs($user)->get(
+        "/pieces/{$piece->id}/template?as=pdf",
+    )->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
     preg_match('/MediaBox \[0\.000 0\.000 ([\d.]+) ([\d.]+)\]/', $pdf, $box);
     preg_match('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $stream);
     // A millimetre is 72/25.4 points (ISO 32000); the drawing is in millimetres.
@@ -224,8 +267,13 @@ it('draws a placement template at full size, and mirrored', function (): void {
     $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/at_mm' => [12, 5]], Plans::cone()));
     // 90 mm across, but wide enough for the 100 mm ruler with its margins of 8 mm; 90 high with margins and 22 mm of ruler.
     $page = $this->actingAs($user)->get("/pieces/{$piece->id}/template")->assertOk();
-    $page->assertSee('width="116mm" height="128mm" viewBox="-58 -53 116 128"', false)->assertSee('M10.5 -5h3', false)->assertSee('cone, 14 mm');
-    $this->actingAs($user)->get("/pieces/{$piece->id}/template?mirrored=1")->assertOk()->assertSee('M-13.5 -5h3', false)->assertSee('Mirrored.');
+    $page->assertSee(
+        'width="116mm" height="128mm" viewBox="-58 -53 116 128"',
+        false,
+    )->assertSee('M10.5 -5h3', false)->assertSee('cone, 14 mm');
+    $this->actingAs($user)->get(
+        "/pieces/{$piece->id}/template?mirrored=1",
+    )->assertOk()->assertSee('M-13.5 -5h3', false)->assertSee('Mirrored.');
     $svg = $this->actingAs($user)->get("/pieces/{$piece->id}/template?as=svg")->assertOk()->assertDownload('template.svg');
     expect(simplexml_load_string($svg->getContent()))->not->toBeFalse();
 });
@@ -237,7 +285,8 @@ it('is shut to members of other studios, at every address', function (string $me
     $this->actingAs($other)->get('/pieces')->assertOk()->assertDontSee('Larch cone block');
     expect($piece->fresh()->document)->toEqual($piece->document);
 })->with([
-    ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/template'], ['GET', '/file'], ['POST', '/copies'], ['POST', '/objects'],
+    ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/template'], ['GET', '/file'],
+    ['POST', '/copies'], ['POST', '/objects'],
     ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'], ['POST', '/steps'], ['POST', '/steps'],
 ]);
 
@@ -275,7 +324,8 @@ it('computes one piece at a time for an account', function (): void {
 
 it('sends strict headers with every page', function (string $address): void {
     $policy = (string) $this->get($address)->headers->get('Content-Security-Policy');
-    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self';")->toContain("style-src 'self';")->toContain("frame-ancestors 'none'")
+    expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self';")
+        ->toContain("style-src 'self';")->toContain("frame-ancestors 'none'")
         ->not->toContain('unsafe')->not->toContain('http');
 })->with(['/sign-in', '/pieces', '/nowhere']);
 
@@ -292,10 +342,22 @@ it('shows a page of its own for an address that is not there', function (): void
 
 it('lists what each object and the vessel want before the first pour, with the figure', function (): void {
     $user = $this->member();
-    $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica', '/inclusions/0/material/fades' => true, '/sealing/school' => 'acrylic'], Plans::cone()));
+    $piece = $this->pieceOf(
+        $user,
+        Plans::changed(
+            [
+                '/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica',
+                '/inclusions/0/material/fades'        => true, '/sealing/school' => 'acrylic',
+            ],
+            Plans::cone(),
+        ),
+    );
     // 0.55 of an ellipsoid of 28 × 28 × 34 mm, π/6 · xyz = 13.96 ml.
     $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()
-        ->assertSeeInOrder(['Before the first pour', 'Holds 14 % water: bury in silica gel', '7.7 ml of air can leave it', '2 coats of thin clear acrylic', 'test piece first', 'Wash the mold', 'water left in a corner'])
+        ->assertSeeInOrder([
+            'Before the first pour', 'Holds 14 % water: bury in silica gel', '7.7 ml of air can leave it',
+            '2 coats of thin clear acrylic', 'test piece first', 'Wash the mold', 'water left in a corner',
+        ])
         ->assertSee('quick; keeps petals flat');
 });
 
@@ -303,14 +365,22 @@ it('takes use, face, fittings, level, sets and compartments from the form, and s
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => [
-        '/purpose/use'             => 'hot-cups', '/vessel/viewed' => 'bottom', '/purpose/finish' => 'flood', '/inclusions/0/reads' => 'yes', '/pieces' => '3',
-        '/purpose/fittings/0/kind' => 'hook', '/purpose/fittings/0/at_mm/0' => '30 mm', '/purpose/fittings/0/at_mm/1' => '0', '/purpose/fittings/0/radius_mm' => '5 mm',
-        '/vessel/level/rise_mm'    => '5 mm', '/vessel/level/over_mm' => '200 mm', '/vessel/compartments/0/name' => 'rim',
+        '/purpose/use'                  => 'hot-cups', '/vessel/viewed' => 'bottom', '/purpose/finish' => 'flood',
+        '/inclusions/0/reads'           => 'yes', '/pieces' => '3',
+        '/purpose/fittings/0/kind'      => 'hook', '/purpose/fittings/0/at_mm/0' => '30 mm', '/purpose/fittings/0/at_mm/1' => '0',
+        '/purpose/fittings/0/radius_mm' => '5 mm',
+        '/vessel/level/rise_mm'         => '5 mm', '/vessel/level/over_mm' => '200 mm', '/vessel/compartments/0/name' => 'rim',
     ]])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toMatchArray(['name' => 'rim', 'shape' => 'box'])
         ->and($piece->document['purpose']['fittings'][0])->toMatchArray(['kind' => 'hook', 'at_mm' => [30, 0], 'radius_mm' => 5]);
-    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('needs a resin that stands 70')->assertSee('One mix serves all 3')->assertSee('Compartment “rim” sets first')->assertSee('class="fitting"', false)->assertSee('runs over');
-    $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('face down, lettering mirrored')->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it with a thin coat');
+    $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee(
+        'needs a resin that stands 70',
+    )->assertSee('One mix serves all 3')->assertSee(
+        'Compartment “rim” sets first',
+    )->assertSee('class="fitting"', false)->assertSee('runs over');
+    $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee(
+        'face down, lettering mirrored',
+    )->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it with a thin coat');
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/shape' => 'cylinder']])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toHaveKey('diameter_mm')->not->toHaveKey('length_mm');
 });

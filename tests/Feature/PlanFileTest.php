@@ -12,9 +12,14 @@ use Tests\Plans;
 it('goes out and comes back without loss', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user, Plans::coneWithPours());
-    $file = $this->actingAs($user)->get("/pieces/{$piece->id}/file")->assertOk()->assertDownload('larch-cone-block.pensilis.json')->getContent();
+    $file = $this->actingAs($user)->get("/pieces/{$piece->id}/file")->assertOk()->assertDownload(
+        'larch-cone-block.pensilis.json',
+    )->getContent();
     expect(json_decode($file, true))->toEqual(Plans::coneWithPours());
-    $this->actingAs($user)->post('/pieces/files', ['file' => UploadedFile::fake()->createWithContent('back.pensilis.json', $file)])->assertRedirect();
+    $this->actingAs($user)->post(
+        '/pieces/files',
+        ['file' => UploadedFile::fake()->createWithContent('back.pensilis.json', $file)],
+    )->assertRedirect();
     $back = Piece::query()->latest('id')->first();
     expect($back->document)->toEqual($piece->document)
         ->and($this->actingAs($user)->get("/pieces/{$back->id}/file")->getContent())->toBe($file);
@@ -45,15 +50,24 @@ it('refuses a broken file with the place and the remedy, and keeps nothing of it
     'another format'     => ['{"format": "other", "version": 1}', '/format: This must be'],
     'nothing but format' => ['{"format": "pensilis-plan", "version": 1}', 'The key “vessel” is missing'],
     'unknown key'        => [json_encode(Plans::coneWithPours() + ['colour' => 'blue']), '/colour: This key is not known'],
-    'text for a number'  => [json_encode(Plans::changed(['/ambient/celsius' => 'warm'], Plans::cone())), '/ambient/celsius: This must be a number, not a text'],
-    'markup as a title'  => [json_encode(Plans::changed(['/title' => ''], Plans::cone())), '/title: Something must be written here'],
-    'an unknown shape'   => [json_encode(Plans::changed(['/vessel/shape' => 'teapot'], Plans::cone())), '/vessel/shape: This must be one of: cylinder, box'],
-    'a huge number'      => [str_replace('"height_mm":60', '"height_mm":1e999', (string) json_encode(Plans::cone())), '/vessel/height_mm'],
-    'two sizes only'     => [json_encode(Plans::changed(['/inclusions/0/size_mm' => [1, 2]], Plans::cone())), '/inclusions/0/size_mm: At least 3 of these'],
-    'no pours in pours'  => [json_encode(Plans::changed(['/pours' => []], Plans::cone())), '/pours'],
-    'above the rim'      => [json_encode(Plans::changed(['/pours/2/depth_mm' => 60], Plans::coneWithPours())), 'above the rim at 60 mm'],
-    'a room in kelvin'   => [json_encode(Plans::changed(['/ambient/celsius' => 294], Plans::cone())), 'looks like kelvin'],
-    'binary'             => ["\x89PNG\r\n\x1a\n" . str_repeat("\0", 50), 'This is not JSON'],
+    'text for a number'  => [
+        json_encode(Plans::changed(['/ambient/celsius' => 'warm'], Plans::cone())),
+        '/ambient/celsius: This must be a number, not a text',
+    ],
+    'markup as a title' => [json_encode(Plans::changed(['/title' => ''], Plans::cone())), '/title: Something must be written here'],
+    'an unknown shape'  => [
+        json_encode(Plans::changed(['/vessel/shape' => 'teapot'], Plans::cone())),
+        '/vessel/shape: This must be one of: cylinder, box',
+    ],
+    'a huge number'  => [str_replace('"height_mm":60', '"height_mm":1e999', (string) json_encode(Plans::cone())), '/vessel/height_mm'],
+    'two sizes only' => [
+        json_encode(Plans::changed(['/inclusions/0/size_mm' => [1, 2]], Plans::cone())),
+        '/inclusions/0/size_mm: At least 3 of these',
+    ],
+    'no pours in pours' => [json_encode(Plans::changed(['/pours' => []], Plans::cone())), '/pours'],
+    'above the rim'     => [json_encode(Plans::changed(['/pours/2/depth_mm' => 60], Plans::coneWithPours())), 'above the rim at 60 mm'],
+    'a room in kelvin'  => [json_encode(Plans::changed(['/ambient/celsius' => 294], Plans::cone())), 'looks like kelvin'],
+    'binary'            => ["\x89PNG\r\n\x1a\n" . str_repeat("\0", 50), 'This is not JSON'],
 ]);
 
 it('shows what a file says as text, never as markup', function (): void {
@@ -61,7 +75,8 @@ it('shows what a file says as text, never as markup', function (): void {
     $title = '<img src=x onerror=alert(1)>';
     $piece = $this->pieceOf($user, Plans::changed(['/title' => $title, '/inclusions/0/id' => '"><script>'], Plans::cone()));
     foreach (['', '/sheet', '?heat=1'] as $end) {
-        $this->actingAs($user)->get("/pieces/{$piece->id}{$end}")->assertOk()->assertDontSee('<img src=x', false)->assertDontSee('"><script>', false)->assertSee($title);
+        $this->actingAs($user)->get("/pieces/{$piece->id}{$end}")->assertOk()
+            ->assertDontSee('<img src=x', false)->assertDontSee('"><script>', false)->assertSee($title);
     }
 });
 
@@ -113,7 +128,10 @@ it('refuses what is no plan with its code', function (string $json, string $code
 
 it('tells many schema problems at once', function (): void {
     try {
-        PlanFile::sound(Plans::changed(['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/colour' => 1], Plans::cone()));
+        PlanFile::sound(Plans::changed(
+            ['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/colour' => 1],
+            Plans::cone(),
+        ));
     } catch (PlanRefused $refusal) {
         expect(array_map(fn($problem): string => $problem->pointer, $refusal->problems))
             ->toEqualCanonicalizing(['/ambient/celsius', '/vessel/diameter_mm', '/resins/0/ratio/by', '/colour']);

@@ -12,7 +12,10 @@ beforeEach(function (): void {
     $this->user = $this->member();
     $this->actingAs($this->user);
     $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
-    $this->keep = fn(array $said, int $pour = 0) => $this->from("/pieces/{$this->piece->id}/pours/{$pour}")->post("/pieces/{$this->piece->id}/pours/{$pour}/mixings", $said);
+    $this->keep = fn(array $said, int $pour = 0) => $this->from("/pieces/{$this->piece->id}/pours/{$pour}")->post(
+        "/pieces/{$this->piece->id}/pours/{$pour}/mixings",
+        $said,
+    );
 });
 
 it('tells one pour in grams and by volume, and whether one cup will do', function (): void {
@@ -27,8 +30,12 @@ it('measures on the device of the studio', function (array $studio, array $sees)
     $piece = $this->pieceOf($this->user, Plans::changed($studio, Plans::coneWithPours()));
     $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSeeInOrder($sees);
 })->with([
-    'a cup'             => [['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 2.5], ['60 ml', '32.5 ml', 'a cup marked every 2.5 ml']],
-    'a tablespoon'      => [['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['4 spoons', '2 spoons', 'can hide a ratio error']],
+    'a cup' => [
+        ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 2.5], ['60 ml', '32.5 ml', 'a cup marked every 2.5 ml'],
+    ],
+    'a tablespoon' => [
+        ['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['4 spoons', '2 spoons', 'can hide a ratio error'],
+    ],
     'a scale too small' => [['/studio/scale_limit_g' => 50], ['69.1 g', 'make 3 mixes']],
 ]);
 
@@ -44,7 +51,16 @@ it('mends a batch that is too small for the scale by one press', function (): vo
 });
 
 it('shows what comes of reading a volume ratio off a scale, and how to rescue a cup', function (): void {
-    $piece = $this->pieceOf($this->user, Plans::changed(['/resins/0/ratio' => ['by' => 'volume', 'a' => 2, 'b' => 1], '/resins/0/density_g_ml/a' => 1.15, '/resins/0/density_g_ml/b' => 0.95], Plans::coneWithPours()));
+    $piece = $this->pieceOf(
+        $this->user,
+        Plans::changed(
+            [
+                '/resins/0/ratio'          => ['by' => 'volume', 'a' => 2, 'b' => 1], '/resins/0/density_g_ml/a' => 1.15,
+                '/resins/0/density_g_ml/b' => 0.95,
+            ],
+            Plans::coneWithPours(),
+        ),
+    );
     $this->get("/pieces/{$piece->id}/pours/0")->assertSee('21 % too much hardener');
     // 200 g want 82.6 g of B; 100 g of B want 242.1 g of A.
     $this->get("/pieces/{$piece->id}/pours/0?a=200&b=100")->assertOk()->assertSee('21 % too much hardener')->assertSee('add 42.1 g of A');
@@ -63,11 +79,19 @@ it('keeps what was mixed, and lets new pieces begin with the median that cups ke
 
 it('sends what is over to the spare vessel that it fills best', function (): void {
     foreach ([['Cup', 40, true], ['Button', 20, true], ['Tray', 200, true], ['Best mold', 38, false]] as [$name, $across, $spare]) {
-        $this->user->studio->vessels()->create(['name' => $name, 'spare' => $spare, 'document' => ['shape' => 'cylinder', 'diameter_mm' => $across, 'height_mm' => 20, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]]);
+        $this->user->studio->vessels()->create([
+            'name'     => $name, 'spare' => $spare,
+            'document' => [
+                'shape' => 'cylinder', 'diameter_mm' => $across, 'height_mm' => 20,
+                'wall'  => ['material' => 'silicone', 'thickness_mm' => 4],
+            ],
+        ]);
     }
     ($this->keep)(['mixed' => '120 g', 'kept' => '4 g', 'over' => '22 g']);
     // 20.4 ml: the cup takes 25.1, the button 6.3; in the tray it would stand 0.6 mm.
-    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSeeInOrder(['Where the rest may go', 'Cup: stands 16.2 mm deep, 81 % full', 'Button', 'remain'])->assertDontSee('Tray:')->assertDontSee('Best mold:');
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertSeeInOrder([
+        'Where the rest may go', 'Cup: stands 16.2 mm deep, 81 % full', 'Button', 'remain',
+    ])->assertDontSee('Tray:')->assertDontSee('Best mold:');
     $this->patch('/shelf/vessels/' . Vessel::query()->where('name', 'Cup')->sole()->id, ['name' => 'Cup']);
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertDontSee('Cup: stands');
 });
@@ -101,7 +125,10 @@ it('keeps found pours as given ones, and lets go of them', function (): void {
 });
 
 it('tells weight, balance and cost of the finished piece', function (): void {
-    $piece = $this->pieceOf($this->user, Plans::changed(['/resins/0/price_per_kg' => 25, '/studio/hour_price' => 20], Plans::coneWithPours()));
+    $piece = $this->pieceOf(
+        $this->user,
+        Plans::changed(['/resins/0/price_per_kg' => 25, '/studio/hour_price' => 20], Plans::coneWithPours()),
+    );
     $this->get("/pieces/{$piece->id}?heat=1")->assertSee('Finished it weighs')->assertSee('in the middle')->assertSee('It costs');
 });
 

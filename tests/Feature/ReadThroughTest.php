@@ -14,7 +14,8 @@ function readOf(string $html): array
     $page->loadHTML('<?xml encoding="utf-8"?>' . $html, LIBXML_NOERROR);
     $path = new DOMXPath($page);
     $said = [];
-    foreach ($path->query('//body//text()[not(ancestor::script) and not(ancestor::style)] | //title/text() | //@aria-label | //@title | //@placeholder | //@alt
+    foreach ($path->query('//body//text()[not(ancestor::script) and not(ancestor::style)] | //title/text()
+        | //@aria-label | //@title | //@placeholder | //@alt
         | //input[not(@type) or @type="text" or @type="search"]/@value') as $node) {
         $text = trim((string) preg_replace('/\s+/u', ' ', $node->nodeValue));
         if ($text !== '') {
@@ -28,7 +29,10 @@ function readOf(string $html): array
 /** @return list<string> the addresses of the demo studio, all its pieces, pours, supplies and shelves */
 function addressesOf(User $user): array
 {
-    $addresses = ['/pieces', '/materials', '/studio', '/shelf', '/nowhere', ...array_map(fn(string $kind): string => "/shelf/{$kind}", ['resins', 'colours', 'sealers', 'devices', 'consumables'])];
+    $addresses = [
+        '/pieces', '/materials', '/studio', '/shelf', '/nowhere',
+        ...array_map(fn(string $kind): string => "/shelf/{$kind}", ['resins', 'colours', 'sealers', 'devices', 'consumables']),
+    ];
     foreach ($user->studio->supplies()->get() as $supply) {
         $addresses[] = "/supplies/{$supply->id}";
     }
@@ -51,7 +55,9 @@ beforeEach(function (): void {
         $document = $piece->document;
         $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60, 'max_peak_celsius' => 24] + ($document['studio'] ?? []);
         $document['vessel']['level'] = ['rise_mm' => 6, 'over_mm' => 100];
-        $document['purpose'] = ['use' => 'hot-cups', 'fittings' => [['kind' => 'hook', 'at_mm' => [0, 0], 'radius_mm' => 6, 'depth_mm' => 40]]] + ($document['purpose'] ?? []);
+        $document['purpose'] = [
+            'use' => 'hot-cups', 'fittings' => [['kind' => 'hook', 'at_mm' => [0, 0], 'radius_mm' => 6, 'depth_mm' => 40]],
+        ] + ($document['purpose'] ?? []);
         foreach (array_keys($document['inclusions']) as $i) {
             $document['inclusions'][$i]['sealed_coats'] = 0;
             $document['inclusions'][$i]['material']['moisture_pct'] = 30;

@@ -17,7 +17,13 @@ it('keeps the vessel of a piece, and tells how full it was last time', function 
     $this->get('/shelf')->assertOk()->assertSee('put it on the shelf');
     $this->post("/pieces/{$this->piece->id}/vessel", ['name' => 'Round mold'])->assertRedirect('/shelf');
     expect(Vessel::query()->sole()->document)->toHaveKeys(['shape', 'diameter_mm', 'wall'])->not->toHaveKeys(['fill_mm', 'viewed']);
-    $this->get('/shelf')->assertOk()->assertSeeInOrder(['class="silhouette"', 'Round mold', '90 mm across × 60 mm high', 'holds 382 ml', 'last filled to 54 mm, 90 %, in “Larch cone block”'], false);
+    $this->get('/shelf')->assertOk()->assertSeeInOrder(
+        [
+            'class="silhouette"', 'Round mold', '90 mm across × 60 mm high', 'holds 382 ml',
+            'last filled to 54 mm, 90 %, in “Larch cone block”',
+        ],
+        false,
+    );
 });
 
 it('begins a piece in a vessel of the shelf', function (): void {
@@ -50,14 +56,19 @@ it('renames, takes off and puts back', function (): void {
 });
 
 it('refuses vessels without a name and those of others', function (): void {
-    $this->from('/shelf')->post("/pieces/{$this->piece->id}/vessel", ['name' => ''])->assertSessionHasErrors(['name' => 'Give the vessel a name of at most 120 characters.']);
+    $this->from('/shelf')->post("/pieces/{$this->piece->id}/vessel", ['name' => ''])->assertSessionHasErrors([
+        'name' => 'Give the vessel a name of at most 120 characters.',
+    ]);
     $this->post("/pieces/{$this->piece->id}/vessel", ['name' => 'Round mold']);
     $vessel = Vessel::query()->sole();
     $this->actingAs($this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
     $this->patch("/shelf/vessels/{$vessel->id}", ['name' => 'Mine'])->assertNotFound();
     $this->delete("/shelf/vessels/{$vessel->id}")->assertNotFound();
     $this->get('/shelf')->assertDontSee('Round mold');
-    $this->from('/pieces')->post('/pieces', ['title' => 'Theirs', 'resin' => 'deep', 'vessel' => $vessel->id])->assertSessionHasErrors(['vessel' => 'Choose a vessel from your shelf.']);
+    $this->from('/pieces')->post(
+        '/pieces',
+        ['title' => 'Theirs', 'resin' => 'deep', 'vessel' => $vessel->id],
+    )->assertSessionHasErrors(['vessel' => 'Choose a vessel from your shelf.']);
 });
 
 it('shows a long shelf without a query for each', function (): void {

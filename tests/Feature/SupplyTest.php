@@ -16,7 +16,12 @@ function contradictingSheet(): string
     $document = App\Interchange\PlanFile\Starters::RESINS['deep'];
     $document['sheet']['recoat_close_h'] = 10;
 
-    return SupplySheet::write([(new Supply())->forceFill(['kind' => SupplyKind::Resin, 'name' => 'Deep', 'document' => $document, 'pack_price' => null, 'pack_amount' => null, 'stock' => null, 'low' => null, 'lot' => '', 'bought_on' => null, 'keeps_months' => null])]);
+    return SupplySheet::write([
+        (new Supply())->forceFill([
+            'kind'        => SupplyKind::Resin, 'name' => 'Deep', 'document' => $document, 'pack_price' => null,
+            'pack_amount' => null, 'stock' => null, 'low' => null, 'lot' => '', 'bought_on' => null, 'keeps_months' => null,
+        ]),
+    ]);
 }
 
 beforeEach(function (): void {
@@ -28,7 +33,10 @@ beforeEach(function (): void {
 
         return $this->user->studio->supplies()->latest('id')->firstOrFail();
     };
-    $this->send = fn(string $kind, string $text) => $this->from("/shelf/{$kind}")->post("/shelf/{$kind}/table", ['table' => UploadedFile::fake()->createWithContent('table.csv', $text)]);
+    $this->send = fn(string $kind, string $text) => $this->from("/shelf/{$kind}")->post(
+        "/shelf/{$kind}/table",
+        ['table' => UploadedFile::fake()->createWithContent('table.csv', $text)],
+    );
 });
 
 it('teaches on every empty shelf, and puts things on it', function (SupplyKind $kind, string $like, string $name): void {
@@ -36,7 +44,13 @@ it('teaches on every empty shelf, and puts things on it', function (SupplyKind $
     $supply = ($this->put)($kind, $like);
     expect($supply->name)->toBe($name);
     $this->get("/supplies/{$supply->id}")->assertOk()->assertSee('In stock');
-    $this->patch("/supplies/{$supply->id}", ['name' => 'Own name', 'stock' => '40', 'low' => '50', 'pack_price' => '12.5', 'pack_amount' => '100', 'lot' => 'L-1', 'bought_on' => '2026-01-15', 'keeps_months' => '6'])->assertSessionHasNoErrors();
+    $this->patch(
+        "/supplies/{$supply->id}",
+        [
+            'name' => 'Own name', 'stock' => '40', 'low' => '50', 'pack_price' => '12.5', 'pack_amount' => '100',
+            'lot'  => 'L-1', 'bought_on' => '2026-01-15', 'keeps_months' => '6',
+        ],
+    )->assertSessionHasNoErrors();
     $this->get("/shelf/{$kind->value}")->assertSeeInOrder(['Own name', '40', 'runs low', '12.50', 'L-1', 'past 15 Jul 2026']);
     $this->delete("/supplies/{$supply->id}");
     $this->get("/shelf/{$kind->value}")->assertSee('was taken off the shelf');
@@ -52,10 +66,16 @@ it('teaches on every empty shelf, and puts things on it', function (SupplyKind $
 
 it('edits what plans say of it in the words of the plan, and shows other fields for another kind', function (): void {
     $resin = ($this->put)(SupplyKind::Resin, 'deep');
-    $this->patch("/supplies/{$resin->id}", ['name' => 'Deep', 'f' => ['/resins/0/sheet/gel_h' => '18 h', '/resins/0/ratio/b' => '50']])->assertSessionHasNoErrors();
+    $this->patch(
+        "/supplies/{$resin->id}",
+        ['name' => 'Deep', 'f' => ['/resins/0/sheet/gel_h' => '18 h', '/resins/0/ratio/b' => '50']],
+    )->assertSessionHasNoErrors();
     expect($resin->refresh()->document['sheet']['gel_h'])->toEqual(18)->and($resin->document['ratio']['b'])->toEqual(50);
     $device = ($this->put)(SupplyKind::Device, 'scale');
-    $this->patch("/supplies/{$device->id}", ['name' => 'Cups', 'f' => ['/studio/measure_by' => 'cup']])->assertRedirect("/supplies/{$device->id}");
+    $this->patch(
+        "/supplies/{$device->id}",
+        ['name' => 'Cups', 'f' => ['/studio/measure_by' => 'cup']],
+    )->assertRedirect("/supplies/{$device->id}");
     expect($device->refresh()->document)->toBe(['measure_by' => 'cup']);
     $this->get("/supplies/{$device->id}")->assertSee('The cup has a mark every');
 });
@@ -64,7 +84,10 @@ it('takes things from the shelf for a piece', function (): void {
     $piece = $this->pieceOf($this->user, Plans::coneWithPours());
     $coat = ($this->put)(SupplyKind::Resin, 'coat');
     $coat->update(['pack_price' => 48, 'pack_amount' => 2000]);
-    foreach ([$coat, ($this->put)(SupplyKind::Colour, 'white'), ($this->put)(SupplyKind::Sealer, 'glue'), ($this->put)(SupplyKind::Device, 'spoon')] as $supply) {
+    foreach ([
+        $coat, ($this->put)(SupplyKind::Colour, 'white'), ($this->put)(SupplyKind::Sealer, 'glue'),
+        ($this->put)(SupplyKind::Device, 'spoon'),
+    ] as $supply) {
         $this->post("/pieces/{$piece->id}/supplies", ['supply' => $supply->id])->assertSessionHasNoErrors();
     }
     $cups = ($this->put)(SupplyKind::Consumable, 'cups');
@@ -83,7 +106,9 @@ it('takes things from the shelf for a piece', function (): void {
 
 it('counts the shelf down by what is mixed, and says before it runs out', function (): void {
     $piece = $this->pieceOf($this->user, Plans::coloured());
-    $resin = $this->supplies->create(['kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 500, 'low' => 100]);
+    $resin = $this->supplies->create([
+        'kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 500, 'low' => 100,
+    ]);
     $ink = $this->supplies->create(['kind' => SupplyKind::Colour, 'name' => 'Blue ink', 'document' => [], 'stock' => 10]);
     $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 500.0 g, the piece takes')->assertSee('then it runs low');
     $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
@@ -93,7 +118,10 @@ it('counts the shelf down by what is mixed, and says before it runs out', functi
     expect($resin->refresh()->stock)->toEqual(160)->and(10 - $ink->refresh()->stock)->toBeGreaterThan(0.05)->toBeLessThan(0.07);
     $this->get("/pieces/{$piece->id}")->assertSee('are missing');
     // A second lot is gone into when the first is empty.
-    $lot = $this->supplies->create(['kind' => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 900, 'bought_on' => '2026-05-01']);
+    $lot = $this->supplies->create([
+        'kind'      => SupplyKind::Resin, 'name' => 'Slow deep-cast', 'document' => [], 'stock' => 900,
+        'bought_on' => '2026-05-01',
+    ]);
     $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 1060 g');
     $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '200 g', 'kept' => '4 g']);
     expect($resin->refresh()->stock + $lot->refresh()->stock)->toEqual(860)->and($resin->stock)->toEqual(0);
@@ -106,9 +134,14 @@ it('takes tables away and brings them back alike', function (SupplyKind $kind): 
     foreach (array_keys(App\Interchange\Shelf\SupplyFields::beginnings($kind)) as $like) {
         ($this->put)($kind, (string) $like)->update(['stock' => 12.5, 'bought_on' => '2026-02-01', 'lot' => '=1+1']);
     }
-    $plain = fn(): array => $this->user->studio->supplies()->orderBy('name')->get()->map(fn(Supply $one): array => [$one->name, $one->document, $one->stock, $one->lot, $one->bought_on->format('Y-m-d')])->all();
+    $plain = fn(): array => $this->user->studio->supplies()->orderBy('name')->get()->map(fn(Supply $one): array => [
+        $one->name, $one->document, $one->stock, $one->lot, $one->bought_on->format('Y-m-d'),
+    ])->all();
     $before = $plain();
-    $table = $this->get("/shelf/{$kind->value}/table.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    $table = $this->get("/shelf/{$kind->value}/table.csv")->assertOk()->assertHeader(
+        'Content-Type',
+        'text/csv; charset=utf-8',
+    )->getContent();
     $this->user->studio->supplies()->forceDelete();
     ($this->send)($kind->value, $table)->assertSessionHasNoErrors();
     expect($plain())->toEqual($before);
@@ -169,7 +202,10 @@ it('refuses tables with row and column, and changes nothing', function (string $
 it('refuses what cannot be on a shelf, says where, and keeps what was typed', function (array $said, string $field): void {
     $supply = ($this->put)(SupplyKind::Resin, 'deep');
     $before = $supply->refresh()->getAttributes();
-    $this->from("/supplies/{$supply->id}")->patch("/supplies/{$supply->id}", $said + ['name' => 'Deep'])->assertSessionHasErrors($field)->assertSessionHasInput('name', $said['name'] ?? 'Deep');
+    $this->from("/supplies/{$supply->id}")->patch(
+        "/supplies/{$supply->id}",
+        $said + ['name' => 'Deep'],
+    )->assertSessionHasErrors($field)->assertSessionHasInput('name', $said['name'] ?? 'Deep');
     expect($supply->refresh()->getAttributes())->toBe($before);
     $this->get("/supplies/{$supply->id}")->assertOk()->assertSee('Nothing was changed.');
 })->with([

@@ -25,8 +25,10 @@ function namesIn(?Node $node): array
     return match (true) {
         $node instanceof Node\Scalar\String_            => [$node->value],
         $node instanceof Node\Expr\Ternary              => [...namesIn($node->if), ...namesIn($node->else)],
-        $node instanceof Node\Scalar\InterpolatedString => $node->parts[0] instanceof Node\InterpolatedStringPart ? [$node->parts[0]->value] : [],
-        default                                         => [],
+        $node instanceof Node\Scalar\InterpolatedString => $node->parts[0] instanceof Node\InterpolatedStringPart
+            ? [$node->parts[0]->value]
+            : [],
+        default => [],
     };
 }
 
@@ -50,8 +52,16 @@ function statedInCore(): array
     foreach ([...Sources::below('core'), ...Sources::below('app')] as $file => $source) {
         $tree = (new ParserFactory())->createForHostVersion()->parse($source) ?? [];
         $also = HANDED_ON[basename(dirname($file)) . '/' . basename($file)] ?? null;
-        $texts = $also === null ? $tree : [...$tree, ...(new ParserFactory())->createForHostVersion()->parse((string) file_get_contents(base_path("core/{$also}"))) ?? []];
-        $keys = array_map(fn(Node\Scalar\String_ $one): string => Keyed::bare($one->value), $finder->findInstanceOf($texts, Node\Scalar\String_::class));
+        $texts = $also === null
+            ? $tree
+            : [
+                ...$tree,
+                ...(new ParserFactory())->createForHostVersion()->parse((string) file_get_contents(base_path("core/{$also}"))) ?? [],
+            ];
+        $keys = array_map(
+            fn(Node\Scalar\String_ $one): string => Keyed::bare($one->value),
+            $finder->findInstanceOf($texts, Node\Scalar\String_::class),
+        );
         $note = function (string $kind, string $name) use ($keys, &$stated): void {
             $stated[$kind][$name] = array_values(array_unique([...$stated[$kind][$name] ?? [], ...$keys]));
         };
@@ -85,7 +95,10 @@ it('has words for every code, and something for each of their places', function 
     $stated = statedInCore()['codes'][$code->value] ?? [];
     expect($words)->toHaveKey('says')
         ->and(array_diff([...placesOf($words['says']), ...placesOf($words['mend'] ?? '')], [...$stated, 'cause', 'objects']))->toBe([]);
-})->with(array_combine(array_map(fn(Code $code): string => $code->value, Code::cases()), array_map(fn(Code $code): array => [$code], Code::cases())));
+})->with(array_combine(
+    array_map(fn(Code $code): string => $code->value, Code::cases()),
+    array_map(fn(Code $code): array => [$code], Code::cases()),
+));
 
 it('has words for every fact, and something for each of their places', function (): void {
     [$facts, $refusals, $ready] = [trans('facts'), trans('refusals'), trans('ready')];
@@ -93,7 +106,10 @@ it('has words for every fact, and something for each of their places', function 
         $line = $facts[$name] ?? $refusals[$name] ?? $ready[$name]['what'] ?? null;
         // A name that is made up of parts: there are words for some that begin so.
         if ($line === null) {
-            expect(array_filter(array_keys([...$facts, ...$refusals, ...$ready]), fn(string $known): bool => str_starts_with($known, $name)))->not->toBe([], $name);
+            expect(array_filter(
+                array_keys([...$facts, ...$refusals, ...$ready]),
+                fn(string $known): bool => str_starts_with($known, $name),
+            ))->not->toBe([], $name);
             continue;
         }
         expect(array_diff(placesOf($line), [...$keys, 'objects']))->toBe([], $name);
@@ -109,14 +125,19 @@ it('has words for every value that can be chosen', function (string $enum): void
         expect(Words::choice($case))->not->toBe('', "{$enum}::{$case->name}");
     }
 })->with([
-    Pensilis\Plan\Service::class, Pensilis\Plan\Viewed::class, Pensilis\Plan\Finish::class, Pensilis\Material\Sealer::class, Pensilis\Plan\Behind::class,
-    Pensilis\Plan\Yellowing::class, Pensilis\Plan\Making::class, Pensilis\Plan\Application::class, Pensilis\Colour\ColourKind::class, Pensilis\Material\Drying::class,
+    Pensilis\Plan\Service::class, Pensilis\Plan\Viewed::class, Pensilis\Plan\Finish::class, Pensilis\Material\Sealer::class,
+    Pensilis\Plan\Behind::class,
+    Pensilis\Plan\Yellowing::class, Pensilis\Plan\Making::class, Pensilis\Plan\Application::class,
+    Pensilis\Colour\ColourKind::class, Pensilis\Material\Drying::class,
 ]);
 
 // All that random plans, those of the tests, and broken ones are told, in both unit systems.
 it('fills every sentence in both unit systems', function (UnitSystem $system): void {
     $documents = [Plans::coloured(), Plans::cone(), Plans::coneWithPours(), ...array_map(RandomPlans::of(...), range(1, 80))];
-    foreach (['/ambient/celsius' => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/vessel/shape' => 'bag', '/inclusions/0/shape' => 'blob', '/pours/0/resin' => 'other'] as $at => $value) {
+    foreach ([
+        '/ambient/celsius'    => 'x', '/vessel/diameter_mm' => -1, '/resins/0/ratio/by' => 'eye', '/vessel/shape' => 'bag',
+        '/inclusions/0/shape' => 'blob', '/pours/0/resin' => 'other',
+    ] as $at => $value) {
         $documents[] = Plans::changed([$at => $value], Plans::coneWithPours());
     }
     $planner = new Planner(new CalibrationMemory());
@@ -139,7 +160,9 @@ it('fills every sentence in both unit systems', function (UnitSystem $system): v
     expect(count($told))->toBeGreaterThan(200);
     foreach ($told as $sentence) {
         expect(preg_match('/(?<![\w:]):[a-z]|\b[a-z]+_[a-z]+\b|\b(NAN|INF)\b/', $sentence))->toBe(0, $sentence)
-            ->and($system === UnitSystem::Us ? preg_match('/\d (mm|cm)\b|°C/', $sentence) : preg_match('/\d (in|oz)\b|°F/', $sentence))->toBe(0, $sentence);
+            ->and(
+                $system === UnitSystem::Us ? preg_match('/\d (mm|cm)\b|°C/', $sentence) : preg_match('/\d (in|oz)\b|°F/', $sentence),
+            )->toBe(0, $sentence);
     }
 })->with([UnitSystem::Metric, UnitSystem::Us]);
 

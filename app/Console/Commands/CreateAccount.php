@@ -14,7 +14,8 @@ use Illuminate\Support\Str;
 
 final class CreateAccount extends Command
 {
-    protected $signature = 'pensilis:account {email : Mail address to sign in with} {--studio=Studio : Name of the new studio} {--units=metric : metric or us}';
+    protected $signature = 'pensilis:account {email : Mail address to sign in with}
+        {--studio=Studio : Name of the new studio} {--units=metric : metric or us}';
 
     protected $description = 'Open a studio with its first account; the password is made here and shown once';
 

@@ -36,7 +36,12 @@ final class ColourController extends Controller
         abort_unless(is_string($id), 404);
         $uses = Palette::usesOf($piece->document, $id);
         if ($uses !== []) {
-            return $this->back($piece)->withErrors(['colour' => __('asked.colour.used', ['uses' => implode(', ', array_map(fn(int $k): string => __('piece.pour', ['number' => $k + 1]), $uses))])]);
+            return $this->back($piece)->withErrors([
+                'colour' => __(
+                    'asked.colour.used',
+                    ['uses' => implode(', ', array_map(fn(int $k): string => __('piece.pour', ['number' => $k + 1]), $uses))],
+                ),
+            ]);
         }
         $piece->change(Document::without($piece->document, "/colours/{$colour}"));
 

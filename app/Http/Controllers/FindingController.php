@@ -38,6 +38,9 @@ final class FindingController extends Controller
     {
         $finding->delete();
 
-        return redirect()->route('materials')->with('said', __('said.finding-gone', ['name' => $finding->name, 'day' => $finding->found_on->format('j M Y')]));
+        return redirect()->route('materials')->with(
+            'said',
+            __('said.finding-gone', ['name' => $finding->name, 'day' => $finding->found_on->format('j M Y')]),
+        );
     }
 }

@@ -14,6 +14,9 @@ final class MaterialController extends Controller
 {
     public function index(): View
     {
-        return view('materials.index', ['known' => StudioKinds::of($this->studio()), 'figures' => new Figures($this->studio()->units, StudioClock::unset())]);
+        return view(
+            'materials.index',
+            ['known' => StudioKinds::of($this->studio()), 'figures' => new Figures($this->studio()->units, StudioClock::unset())],
+        );
     }
 }

@@ -40,7 +40,9 @@ final class PasswordController extends Controller
     {
         $status = Password::reset(
             $request->safe(['email', 'password', 'token']) + ['password_confirmation' => self::said($request, 'password_confirmation')],
-            fn(User $user, string $password): bool => $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save(),
+            fn(User $user, string $password): bool => $user->forceFill([
+                'password' => $password, 'remember_token' => Str::random(60),
+            ])->save(),
         );
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(['email' => __('asked.account.link')]);

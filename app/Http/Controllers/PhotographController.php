@@ -28,7 +28,9 @@ final class PhotographController extends Controller
         $place = "photographs/{$piece->studio_id}/" . Str::ulid() . '.jpg';
         Storage::disk('local')->put($place, $jpeg);
         $piece->photograph?->delete();
-        $piece->photograph()->create(['place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2]);
+        $piece->photograph()->create([
+            'place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2,
+        ]);
 
         return redirect()->route('pieces.photograph', $piece)->with('said', __('said.photograph-sent'));
     }
@@ -42,7 +44,11 @@ final class PhotographController extends Controller
 
     public function show(Piece $piece): Response
     {
-        return response($this->photograph($piece)->bytes(), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return response(
+            $this->photograph($piece)->bytes(),
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
     }
 
     public function destroy(Piece $piece): RedirectResponse

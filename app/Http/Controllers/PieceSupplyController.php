@@ -23,7 +23,12 @@ final class PieceSupplyController extends Controller
         try {
             $piece->change($supply->putInto($piece->document));
         } catch (PlanRefused $refusal) {
-            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => __('asked.supply.misfit', ['name' => $supply->name, 'why' => (new Words($this->studio()->units))->finding($refusal->problems[0])])]);
+            return redirect()->route('pieces.show', $piece)->withErrors([
+                'supply' => __(
+                    'asked.supply.misfit',
+                    ['name' => $supply->name, 'why' => (new Words($this->studio()->units))->finding($refusal->problems[0])],
+                ),
+            ]);
         }
 
         return redirect()->route('pieces.show', $piece)->with('said', __('said.taken', ['name' => $supply->name]));

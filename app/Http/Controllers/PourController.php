@@ -29,11 +29,23 @@ final class PourController extends Controller
         $request->validate(['a' => $grams, 'b' => $grams], Words::asked('cup'));
         $mixings = $piece->mixings()->where('pour', $pour)->latest('id')->limit(10)->get();
         $last = $mixings->first();
-        $vessels = $last instanceof Mixing && $last->over_g > 0.0 ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all() : [];
-        $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), array_values($vessels))));
+        $vessels = $last instanceof Mixing
+            && $last->over_g > 0.0
+            ? $this->studio()->vessels()->where('spare', true)->limit(50)->get()->keyBy('id')->all()
+            : [];
+        $meshes->load(array_merge(
+            ...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), array_values($vessels)),
+        ));
 
         $other = $request->filled('with') ? $this->studio()->pieces()->find(self::said($request, 'with')) : null;
-        $shared = $other instanceof Piece && $other->id !== $piece->id ? SharedMix::of($view, new PieceView($other, $this->studio()->units, $answers->kept($other)), array_filter((array) $request->query('also', []), is_numeric(...))) : null;
+        $shared = $other instanceof Piece
+            && $other->id !== $piece->id
+            ? SharedMix::of(
+                $view,
+                new PieceView($other, $this->studio()->units, $answers->kept($other)),
+                array_filter((array) $request->query('also', []), is_numeric(...)),
+            )
+            : null;
 
         return view('pours.show', [
             'view'     => $view,
@@ -42,7 +54,9 @@ final class PourController extends Controller
             'mixings'  => $mixings,
             'median'   => $this->studio()->cupLoss(),
             'judged'   => $request->filled('a') && $request->filled('b') ? $view->judge($request->float('a'), $request->float('b')) : null,
-            'leftover' => $last instanceof Mixing ? $view->leftover($last->over_g, array_map(fn(Vessel $vessel) => $vessel->shape($meshes), $vessels), $vessels) : [],
+            'leftover' => $last instanceof Mixing
+                ? $view->leftover($last->over_g, array_map(fn(Vessel $vessel) => $vessel->shape($meshes), $vessels), $vessels)
+                : [],
         ]);
     }
 

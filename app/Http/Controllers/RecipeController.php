@@ -24,7 +24,9 @@ final class RecipeController extends Controller
         $recipe = CoatRecipe::of($piece->document, $pour);
         abort_if($recipe === null, 404);
         if ($this->studio()->recipes()->count() >= self::MOST) {
-            return redirect()->route('supplies', SupplyKind::Colour)->withErrors(['name' => __('asked.recipe.most', ['most' => self::MOST])]);
+            return redirect()->route('supplies', SupplyKind::Colour)->withErrors([
+                'name' => __('asked.recipe.most', ['most' => self::MOST]),
+            ]);
         }
         $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
 
@@ -46,7 +48,9 @@ final class RecipeController extends Controller
         try {
             $piece->change(CoatRecipe::put($piece->document, $pour, $recipe));
         } catch (PlanRefused $refusal) {
-            return $back->withErrors(['from' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])])]);
+            return $back->withErrors([
+                'from' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])]),
+            ]);
         }
 
         return $back->with('said', __('said.recipe-taken', ['pour' => $pour + 1]));

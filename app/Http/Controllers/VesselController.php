@@ -19,7 +19,9 @@ final class VesselController extends Controller
     public function index(KeptMeshes $meshes): View
     {
         $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')->orderBy('name')->orderBy('id')->paginate(25);
-        $meshes->load(array_merge(...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), $vessels->items())));
+        $meshes->load(array_merge(
+            ...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), $vessels->items()),
+        ));
 
         return view('shelf.index', ['page'  => $vessels, 'vessels' => array_map(
             fn(Vessel $vessel): ShelfVessel => ShelfVessel::of($vessel, $meshes, $this->studio()->units),

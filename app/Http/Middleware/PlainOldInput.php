@@ -20,7 +20,11 @@ final class PlainOldInput
     {
         $old = $request->session()->get(self::KEY);
         if (is_array($old)) {
-            $plain = array_filter($old, fn(mixed $value, string|int $name): bool => !is_array($value) || in_array($name, self::LISTS, true), ARRAY_FILTER_USE_BOTH);
+            $plain = array_filter(
+                $old,
+                fn(mixed $value, string|int $name): bool => !is_array($value) || in_array($name, self::LISTS, true),
+                ARRAY_FILTER_USE_BOTH,
+            );
             $request->session()->put(self::KEY, $plain);
         }
         $response = $next($request);

@@ -26,9 +26,15 @@ final class EditSupply extends FormRequest
     {
         $number = ['nullable', 'numeric', 'min:0', 'max:10000000'];
 
-        return ['name'     => ['required', 'string', 'max:120'], 'pack_price' => $number, 'pack_amount' => $number, 'stock' => $number, 'low' => $number,
-            'lot'          => ['nullable', 'string', 'max:60'], 'bought_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01'],
-            'keeps_months' => ['nullable', 'integer', 'min:1', 'max:600'], 'f' => ['array', 'max:60'], 'f.*' => ['nullable', 'string', 'max:200']];
+        return ['name' => [
+            'required', 'string', 'max:120',
+        ], 'pack_price' => $number, 'pack_amount' => $number, 'stock' => $number, 'low' => $number,
+            'lot' => ['nullable', 'string', 'max:60'], 'bought_on' => [
+                'nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01',
+            ],
+            'keeps_months' => [
+                'nullable', 'integer', 'min:1', 'max:600',
+            ], 'f' => ['array', 'max:60'], 'f.*' => ['nullable', 'string', 'max:200']];
     }
 
     /** @return array<string, string> */
@@ -63,7 +69,10 @@ final class EditSupply extends FormRequest
     /** @return array<string, mixed> */
     private function plain(): array
     {
-        $plain = ['name' => $this->string('name')->trim()->toString(), 'lot' => $this->string('lot')->trim()->toString(), 'bought_on' => $this->filled('bought_on') ? $this->string('bought_on')->toString() : null];
+        $plain = [
+            'name'      => $this->string('name')->trim()->toString(), 'lot' => $this->string('lot')->trim()->toString(),
+            'bought_on' => $this->filled('bought_on') ? $this->string('bought_on')->toString() : null,
+        ];
         foreach (['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'] as $key) {
             $plain[$key] = $this->filled($key) ? $this->float($key) : null;
         }

@@ -26,14 +26,17 @@ final class NewFinding extends FormRequest
             'kind'     => ['nullable', 'string', 'max:60', 'required_without:name'],
             'name'     => ['nullable', 'string', 'max:60', 'required_without:kind'],
             'found_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
-            'skeleton' => ['nullable', 'numeric', 'min:0.01', 'max:25', Rule::requiredIf(fn(): bool => $this->string('kind')->toString() === '')],
-            'open'     => self::SHARE, 'closed' => self::SHARE,
-            'water'    => ['nullable', 'numeric', 'min:0', 'max:100'],
-            'heat'     => ['nullable', 'string', 'max:20'],
-            'bleeds'   => self::YES_NO, 'soaks' => self::YES_NO, 'fades' => self::YES_NO,
-            'sealing'  => ['nullable', 'string', 'max:200'],
-            'colour'   => ['nullable', 'string', 'max:200'],
-            'note'     => ['required', 'string', 'max:2000'],
+            'skeleton' => [
+                'nullable', 'numeric', 'min:0.01', 'max:25',
+                Rule::requiredIf(fn(): bool => $this->string('kind')->toString() === ''),
+            ],
+            'open'    => self::SHARE, 'closed' => self::SHARE,
+            'water'   => ['nullable', 'numeric', 'min:0', 'max:100'],
+            'heat'    => ['nullable', 'string', 'max:20'],
+            'bleeds'  => self::YES_NO, 'soaks' => self::YES_NO, 'fades' => self::YES_NO,
+            'sealing' => ['nullable', 'string', 'max:200'],
+            'colour'  => ['nullable', 'string', 'max:200'],
+            'note'    => ['required', 'string', 'max:2000'],
         ];
     }
 
@@ -66,7 +69,9 @@ final class NewFinding extends FormRequest
         }
 
         return [
-            'kind'     => $key, 'name' => isset($known->kinds[$key]) ? $known->kinds[$key]->name : $this->string('name')->trim()->toString(),
+            'kind' => $key, 'name' => isset($known->kinds[$key])
+                ? $known->kinds[$key]->name
+                : $this->string('name')->trim()->toString(),
             'found_on' => $this->string('found_on')->toString(), 'figures' => $figures,
             'sealing'  => $this->string('sealing')->toString(), 'colour' => $this->string('colour')->toString(),
             'note'     => $this->string('note')->toString(),

@@ -19,7 +19,10 @@ final class NewMixing extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['mixed' => ['required', 'string', 'max:40'], 'kept' => ['required', 'string', 'max:40'], 'over' => ['nullable', 'string', 'max:40']];
+        return [
+            'mixed' => ['required', 'string', 'max:40'], 'kept' => ['required', 'string', 'max:40'],
+            'over'  => ['nullable', 'string', 'max:40'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -57,6 +60,9 @@ final class NewMixing extends FormRequest
             throw ValidationException::withMessages([$field => Words::metric()->refusal($refusal)]);
         }
 
-        return $grams >= 0.0 && $grams <= self::MOST ? $grams : throw ValidationException::withMessages([$field => __('asked.mixing.mass')]);
+        return $grams >= 0.0
+            && $grams <= self::MOST
+            ? $grams
+            : throw ValidationException::withMessages([$field => __('asked.mixing.mass')]);
     }
 }

@@ -21,7 +21,10 @@ final class NewPiece extends FormRequest
         return [
             'title'  => ['required', 'string', 'max:120'],
             'resin'  => ['required', Rule::in(array_keys(Starters::RESINS))],
-            'vessel' => ['nullable', 'integer', Rule::exists('vessels', 'id')->where('studio_id', $this->studio())->whereNull('deleted_at')],
+            'vessel' => [
+                'nullable', 'integer',
+                Rule::exists('vessels', 'id')->where('studio_id', $this->studio())->whereNull('deleted_at'),
+            ],
         ];
     }
 

@@ -26,7 +26,10 @@ final class ScalePhotograph extends FormRequest
     {
         $pixel = ['required', 'numeric', 'min:0', 'max:2000'];
 
-        return ['x1' => $pixel, 'y1' => $pixel, 'x2' => $pixel, 'y2' => $pixel, 'mx' => $pixel, 'my' => $pixel, 'length' => ['required', 'string', 'max:40']];
+        return [
+            'x1'     => $pixel, 'y1' => $pixel, 'x2' => $pixel, 'y2' => $pixel, 'mx' => $pixel, 'my' => $pixel,
+            'length' => ['required', 'string', 'max:40'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -55,7 +58,9 @@ final class ScalePhotograph extends FormRequest
             throw ValidationException::withMessages(['length' => (new Words($system))->refusal($refusal)]);
         }
         if ($length <= 0.0 || $length > Reach::MILLIMETRES) {
-            throw ValidationException::withMessages(['length' => __('asked.scale.length', ['most' => Length::millimetres(Reach::MILLIMETRES)->print($system)])]);
+            throw ValidationException::withMessages([
+                'length' => __('asked.scale.length', ['most' => Length::millimetres(Reach::MILLIMETRES)->print($system)]),
+            ]);
         }
         $photograph->update(['mm_per_pixel' => $length / $pixels, 'middle_x' => $this->float('mx'), 'middle_y' => $this->float('my')]);
     }

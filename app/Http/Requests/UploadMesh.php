@@ -50,7 +50,10 @@ final class UploadMesh extends FormRequest
             $hash = (string) hash_file('sha256', $path);
             Mesh::keep($piece->studio_id, $hash, $sliced, (string) file_get_contents($path));
             [$x, $y, $z] = array_map(fn(float $metres): string => Length::metres($metres)->print($system), $sliced->extents());
-            $this->said = __($system === UnitSystem::Us ? 'said.mesh-taken-us' : 'said.mesh-taken', ['facets' => number_format($sliced->facets), 'x' => $x, 'y' => $y, 'z' => $z]);
+            $this->said = __(
+                $system === UnitSystem::Us ? 'said.mesh-taken-us' : 'said.mesh-taken',
+                ['facets' => number_format($sliced->facets), 'x' => $x, 'y' => $y, 'z' => $z],
+            );
             $piece->change(Document::with($piece->document, $place, $this->shaped($part, $place, $hash, $sliced)));
         } catch (UnusableMesh $refusal) {
             throw ValidationException::withMessages(['mesh' => (new Words($system))->refusal($refusal)]);

@@ -39,7 +39,10 @@ final class UploadOutline extends FormRequest
             $vessel = Document::value($piece->document, '/vessel');
             $height = Document::value($piece->document, '/vessel/height_mm') ?? Document::value($piece->document, '/vessel/dam_mm') ?? 20;
             $shaped = ['shape' => 'outline', 'path' => $outline->path, 'unit_mm' => $outline->unit, 'height_mm' => $height]
-                + array_intersect_key(is_array($vessel) ? $vessel : [], ['wall' => 1, 'base' => 1, 'viewed' => 1, 'made' => 1, 'fill_mm' => 1]);
+                + array_intersect_key(
+                    is_array($vessel) ? $vessel : [],
+                    ['wall' => 1, 'base' => 1, 'viewed' => 1, 'made' => 1, 'fill_mm' => 1],
+                );
 
             $piece->change(Document::with($piece->document, '/vessel', $shaped));
         } catch (UnusableDrawing $refusal) {

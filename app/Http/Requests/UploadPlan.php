@@ -50,7 +50,9 @@ final class UploadPlan extends FormRequest
                 array_slice($refusal->problems, 0, self::MOST_PROBLEMS),
             );
             $more = count($refusal->problems) - count($lines);
-            throw ValidationException::withMessages(['file' => $more > 0 ? [...$lines, __('asked.plan-file.more', ['more' => $more])] : $lines]);
+            throw ValidationException::withMessages([
+                'file' => $more > 0 ? [...$lines, __('asked.plan-file.more', ['more' => $more])] : $lines,
+            ]);
         }
     }
 }

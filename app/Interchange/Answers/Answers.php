@@ -80,7 +80,11 @@ final readonly class Answers
 
             return $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
         } catch (PensilisException $failure) {
-            return PlanAnswer::infeasible($plan, [Finding::because(Code::HeatNotComputable, '/resins/0', $failure->fact())], drawn: Draft::of($plan)->layout);
+            return PlanAnswer::infeasible(
+                $plan,
+                [Finding::because(Code::HeatNotComputable, '/resins/0', $failure->fact())],
+                drawn: Draft::of($plan)->layout,
+            );
         }
     }
 

@@ -16,7 +16,10 @@ final class GivenPours
         $simulation = $answer?->simulation;
 
         return $simulation === null ? [] : array_map(fn(LaidPour $pour, int $k): array => [
-            'resin' => $pour->resin->id, 'depth_mm' => round(1e3 * $pour->depth(), 3), 'start_h' => round($simulation->pours[$k]->startHour, 3),
+            'resin' => $pour->resin->id, 'depth_mm' => round(1e3 * $pour->depth(), 3), 'start_h' => round(
+                $simulation->pours[$k]->startHour,
+                3,
+            ),
         ], $simulation->layout->pours, array_keys($simulation->layout->pours));
     }
 }

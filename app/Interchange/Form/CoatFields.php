@@ -27,7 +27,10 @@ final readonly class CoatFields
     /** @return list<Field> */
     public function all(): array
     {
-        return array_merge(...array_map($this->colour(...), $this->keys('/colours')), ...array_map($this->coat(...), $this->keys('/pours')));
+        return array_merge(
+            ...array_map($this->colour(...), $this->keys('/colours')),
+            ...array_map($this->coat(...), $this->keys('/pours')),
+        );
     }
 
     /** @return list<Field> */
@@ -134,7 +137,10 @@ final readonly class CoatFields
     {
         [$colours, $kinds] = [[], []];
         foreach ($this->keys('/colours') as $i) {
-            [$id, $name, $kind] = array_map(fn(string $key): mixed => Document::value($this->document, "/colours/{$i}/{$key}"), ['id', 'name', 'kind']);
+            [$id, $name, $kind] = array_map(
+                fn(string $key): mixed => Document::value($this->document, "/colours/{$i}/{$key}"),
+                ['id', 'name', 'kind'],
+            );
             $colours[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
             $kinds[is_string($id) ? $id : ''] = $kind;
         }

@@ -11,7 +11,10 @@ use Pensilis\Colour\ColourKind;
 final class CoatShaping
 {
     /** What a colour of a kind is not told by. */
-    private const FOREIGN = ['ink' => ['hides_mm', 'bulk_g_ml'], 'pigment' => ['through_mm', 'drop_ml', 'bulk_g_ml'], 'filler' => ['through_mm', 'drop_ml']];
+    private const FOREIGN = [
+        'ink'    => ['hides_mm', 'bulk_g_ml'], 'pigment' => ['through_mm', 'drop_ml', 'bulk_g_ml'],
+        'filler' => ['through_mm', 'drop_ml'],
+    ];
 
     /** What an applied thing begins with, mm. */
     private const SIZE = [40, 10];
@@ -61,7 +64,10 @@ final class CoatShaping
             $kind = $kinds[self::text($one['colour'] ?? null)] ?? null;
             if ($kind !== null) {
                 $filled = $kind === ColourKind::Filler && ($one['dose'] ?? null) === 'voids-filled';
-                $mix[] = ['colour' => $one['colour'], ...($filled ? ['dose' => 'voids-filled'] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]])];
+                $mix[] = [
+                    'colour' => $one['colour'],
+                    ...($filled ? ['dose' => 'voids-filled'] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]]),
+                ];
             }
         }
         $part['mix'] = $mix;

@@ -95,7 +95,10 @@ final readonly class Field
         }
 
         // A wall of its own figures has no name to choose.
-        return is_array($value) && !in_array($this->kind, [FieldKind::Days, FieldKind::Profile, FieldKind::Marks], true) ? 'own' : $this->kind->print($value, $system);
+        return is_array($value)
+            && !in_array($this->kind, [FieldKind::Days, FieldKind::Profile, FieldKind::Marks], true)
+            ? 'own'
+            : $this->kind->print($value, $system);
     }
 
     /** By its place with a star for each number, else by its last key, with its index where it has one. */

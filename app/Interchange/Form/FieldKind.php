@@ -75,7 +75,11 @@ enum FieldKind
             self::Shade       => $this->shade($text, $system),
             self::Days        => self::days($text),
             self::Profile     => $this->readPairs($text, fn(string $second): float => Length::parse($second, $system)->mm(), $system),
-            self::Marks       => $this->readPairs($text, fn(string $second): float => Mass::parse($second, UnitSystem::Metric)->g(), $system),
+            self::Marks       => $this->readPairs(
+                $text,
+                fn(string $second): float => Mass::parse($second, UnitSystem::Metric)->g(),
+                $system,
+            ),
         };
     }
 
@@ -135,7 +139,9 @@ enum FieldKind
 
     private function shade(string $text, UnitSystem $system): string
     {
-        return preg_match('/^#[0-9a-fA-F]{6}$/', $text) === 1 ? mb_strtolower($text) : throw UnreadableQuantity::noNumber($text, $this->example($system));
+        return preg_match('/^#[0-9a-fA-F]{6}$/', $text) === 1
+            ? mb_strtolower($text)
+            : throw UnreadableQuantity::noNumber($text, $this->example($system));
     }
 
     /** @return string|list<string> */

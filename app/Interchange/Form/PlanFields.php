@@ -256,9 +256,19 @@ final readonly class PlanFields
     public function resin(int $i): array
     {
         $at = "/resins/{$i}";
-        $sheet = ['pot_life_min' => FieldKind::Minutes, 'working_min' => FieldKind::Minutes, 'gel_h' => FieldKind::Hours, 'recoat_open_h' => FieldKind::Hours,
-            'recoat_close_h'     => FieldKind::Hours, 'demold_h' => FieldKind::Hours, 'full_cure_h' => FieldKind::Hours, 'gel_mm' => FieldKind::Length,
-            'min_pour_mm'        => FieldKind::Length, 'max_pour_mm' => FieldKind::Length, 'heat_deflection_celsius' => FieldKind::Temperature];
+        $sheet = [
+            'pot_life_min'            => FieldKind::Minutes,
+            'working_min'             => FieldKind::Minutes,
+            'gel_h'                   => FieldKind::Hours,
+            'recoat_open_h'           => FieldKind::Hours,
+            'recoat_close_h'          => FieldKind::Hours,
+            'demold_h'                => FieldKind::Hours,
+            'full_cure_h'             => FieldKind::Hours,
+            'gel_mm'                  => FieldKind::Length,
+            'min_pour_mm'             => FieldKind::Length,
+            'max_pour_mm'             => FieldKind::Length,
+            'heat_deflection_celsius' => FieldKind::Temperature,
+        ];
 
         return [
             Field::of("{$at}/name", FieldKind::Text),
@@ -274,7 +284,11 @@ final readonly class PlanFields
             Field::of("{$at}/viscosity_mpa_s/value", FieldKind::Number),
             Field::of("{$at}/viscosity_mpa_s/celsius", FieldKind::Temperature),
             Field::of("{$at}/sheet/celsius", FieldKind::Temperature),
-            ...array_map(fn(string $key, FieldKind $kind): Field => Field::optional("{$at}/sheet/{$key}", $kind), array_keys($sheet), $sheet),
+            ...array_map(
+                fn(string $key, FieldKind $kind): Field => Field::optional("{$at}/sheet/{$key}", $kind),
+                array_keys($sheet),
+                $sheet,
+            ),
         ];
     }
 

@@ -138,7 +138,9 @@ final class Reshaping
     {
         return function (array $document) use ($i): array {
             /** @var array<string, mixed> $document */
-            return Document::value($document, "/inclusions/{$i}/copies") > 1 ? $document : Document::without($document, "/inclusions/{$i}/spread");
+            return Document::value($document, "/inclusions/{$i}/copies") > 1
+                ? $document
+                : Document::without($document, "/inclusions/{$i}/spread");
         };
     }
 

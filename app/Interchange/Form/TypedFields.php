@@ -55,7 +55,8 @@ final readonly class TypedFields
         $errors = [];
         foreach ($refusal->problems as $problem) {
             $field = $this->fieldAt($problem->pointer);
-            $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null ? '' : "{$field->label()}: ") . $words->finding($problem);
+            $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null
+                ? '' : "{$field->label()}: ") . $words->finding($problem);
         }
 
         return ValidationException::withMessages($errors);
@@ -76,7 +77,9 @@ final readonly class TypedFields
     private function put(array $document, Field $field, string $text): array
     {
         if ($text === '') {
-            return $field->optional ? Document::without($document, $field->pointer) : throw UnreadableQuantity::empty($field->kind->example($this->system));
+            return $field->optional
+                ? Document::without($document, $field->pointer)
+                : throw UnreadableQuantity::empty($field->kind->example($this->system));
         }
         if ($field->choices !== [] && !array_key_exists($text, $field->choices)) {
             throw UnreadableQuantity::noChoice($text, array_values($field->choices));

@@ -22,7 +22,9 @@ final class CoatRecipe
         }
         $colours = array_filter(
             is_array($document['colours'] ?? null) ? $document['colours'] : [],
-            fn(mixed $colour): bool => is_array($colour) && is_string($colour['id'] ?? null) && Palette::usesOf(['pours' => [$coat]], $colour['id']) !== [],
+            fn(mixed $colour): bool => is_array($colour)
+                && is_string($colour['id'] ?? null)
+                && Palette::usesOf(['pours' => [$coat]], $colour['id']) !== [],
         );
 
         return ['coat' => array_intersect_key($coat, self::KEYS), 'colours' => array_values($colours)];

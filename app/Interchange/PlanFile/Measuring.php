@@ -15,5 +15,7 @@ final class Measuring
         'drops' => ['drop_ml'],
     ];
 
-    public const KEYS = ['measure_by', 'scale_step_g', 'scale_limit_g', 'cup_weight_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml', 'drop_ml'];
+    public const KEYS = [
+        'measure_by', 'scale_step_g', 'scale_limit_g', 'cup_weight_g', 'cup_step_ml', 'cup_limit_ml', 'spoon_ml', 'drop_ml',
+    ];
 }

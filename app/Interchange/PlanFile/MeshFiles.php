@@ -61,7 +61,13 @@ final class MeshFiles implements MeshSource
             throw UnusableMesh::nowhere('from-input');
         }
         $real = str_contains($path, "\0") ? false : realpath("{$this->folder}/{$path}");
-        if ($real === false || str_starts_with($path, '/') || !str_starts_with($real, rtrim((string) realpath($this->folder), '/') . '/') || !is_file($real) || !is_readable($real)) {
+        if (
+            $real === false
+            || str_starts_with($path, '/')
+            || !str_starts_with($real, rtrim((string) realpath($this->folder), '/') . '/')
+            || !is_file($real)
+            || !is_readable($real)
+        ) {
             throw UnusableMesh::nowhere('in-folder', mb_strimwidth($path, 0, 120, '…'));
         }
 

@@ -18,7 +18,10 @@ final class Palette
         ['id' => 'rowan', 'name' => 'Rowan red ink', 'kind' => 'ink', 'shade' => '#b8283a'],
         ['id' => 'peat', 'name' => 'Peat brown ink', 'kind' => 'ink', 'shade' => '#6a4426'],
         ['id' => 'soot', 'name' => 'Soot black ink', 'kind' => 'ink', 'shade' => '#1c1c20'],
-        ['id' => 'white', 'name' => 'Snow white paste', 'kind' => 'pigment', 'shade' => '#f4f3ee', 'hides_mm' => 1.5, 'density_g_ml' => 3.0],
+        [
+            'id'           => 'white', 'name' => 'Snow white paste', 'kind' => 'pigment', 'shade' => '#f4f3ee', 'hides_mm' => 1.5,
+            'density_g_ml' => 3.0,
+        ],
         ['id' => 'slate', 'name' => 'Slate powder', 'kind' => 'pigment', 'shade' => '#565c62', 'hides_mm' => 2.0, 'density_g_ml' => 2.75],
         ['id' => 'ochre', 'name' => 'Ochre powder', 'kind' => 'pigment', 'shade' => '#b07a2e', 'hides_mm' => 2.5, 'density_g_ml' => 3.4],
         ['id' => 'pearl', 'name' => 'Pearl powder', 'kind' => 'pigment', 'shade' => '#d8d6cc', 'hides_mm' => 8.0, 'density_g_ml' => 2.9],

@@ -117,7 +117,9 @@ final class PlanFile
         if (self::$schema === null) {
             $text = file_get_contents(base_path('core/PlanFile/plan.schema.json'));
             $schema = $text === false ? null : json_decode($text);
-            self::$schema = is_object($schema) ? $schema : throw new RuntimeException('The plan file schema is missing from core/PlanFile.');
+            self::$schema = is_object($schema)
+                ? $schema
+                : throw new RuntimeException('The plan file schema is missing from core/PlanFile.');
         }
 
         return self::$schema;

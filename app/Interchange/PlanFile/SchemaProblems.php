@@ -67,8 +67,13 @@ final class SchemaProblems
         $schema = self::schema($error);
         $said = fn(mixed $value): string => is_scalar($value) ? (string) $value : '';
         [$code, $names] = match ($error->keyword()) {
-            'type'             => [Code::Type, ['wanted' => self::kinds($args['expected'] ?? ''), 'given' => self::kinds($args['type'] ?? '')]],
-            'enum'             => [Code::Choice, ['choices' => array_map($said, array_values(is_array($schema['enum'] ?? null) ? $schema['enum'] : []))]],
+            'type' => [
+                Code::Type, ['wanted' => self::kinds($args['expected'] ?? ''), 'given' => self::kinds($args['type'] ?? '')],
+            ],
+            'enum' => [
+                Code::Choice,
+                ['choices' => array_map($said, array_values(is_array($schema['enum'] ?? null) ? $schema['enum'] : []))],
+            ],
             'const'            => [Code::ChoiceExactly, ['wanted' => (string) json_encode($args['const'] ?? null)]],
             'minimum'          => [Code::RangeFrom, ['limit' => $said($schema['minimum'] ?? '')]],
             'exclusiveMinimum' => [Code::RangeAbove, ['limit' => $said($schema['exclusiveMinimum'] ?? '')]],
@@ -87,7 +92,10 @@ final class SchemaProblems
 
     private static function pointer(ValidationError $error): string
     {
-        return implode('', array_map(fn(mixed $step): string => Pointer::step(is_scalar($step) ? (string) $step : ''), $error->data()->fullPath()));
+        return implode(
+            '',
+            array_map(fn(mixed $step): string => Pointer::step(is_scalar($step) ? (string) $step : ''), $error->data()->fullPath()),
+        );
     }
 
     /** What JSON calls a kind of value. */

@@ -47,7 +47,10 @@ final class Starters
                 'base'            => ['material' => 'wood', 'thickness_mm' => 18], 'viewed' => 'top'],
             'resins'     => [self::RESINS[$resin]],
             'inclusions' => [],
-            'studio'     => ['start' => $start, 'scale_step_g' => 0.1, 'hours' => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '21:00']]],
+            'studio'     => [
+                'start' => $start, 'scale_step_g' => 0.1,
+                'hours' => [['days' => 'mon-sun', 'from' => '09:00', 'to' => '21:00']],
+            ],
         ];
     }
 

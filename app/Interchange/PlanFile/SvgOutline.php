@@ -98,10 +98,24 @@ final readonly class SvgOutline
         [$rx, $ry] = $reader->localName === 'circle' ? [$number('r'), $number('r')] : [$number('rx'), $number('ry')];
 
         return match ($reader->localName) {
-            'path'    => $reader->getAttribute('d') ?? '',
-            'rect'    => sprintf('M%1$.6F %2$.6F h%3$.6F v%4$.6F h%5$.6F Z', $x, $y, $number('width'), $number('height'), -$number('width')),
+            'path' => $reader->getAttribute('d') ?? '',
+            'rect' => sprintf(
+                'M%1$.6F %2$.6F h%3$.6F v%4$.6F h%5$.6F Z',
+                $x,
+                $y,
+                $number('width'),
+                $number('height'),
+                -$number('width'),
+            ),
             'polygon' => 'M' . trim($reader->getAttribute('points') ?? '') . 'Z',
-            default   => sprintf('M%1$.6F %2$.6F A%3$.6F %4$.6F 0 0 1 %5$.6F %2$.6F A%3$.6F %4$.6F 0 0 1 %1$.6F %2$.6F Z', $cx - $rx, $cy, $rx, $ry, $cx + $rx),
+            default   => sprintf(
+                'M%1$.6F %2$.6F A%3$.6F %4$.6F 0 0 1 %5$.6F %2$.6F A%3$.6F %4$.6F 0 0 1 %1$.6F %2$.6F Z',
+                $cx - $rx,
+                $cy,
+                $rx,
+                $ry,
+                $cx + $rx,
+            ),
         };
     }
 

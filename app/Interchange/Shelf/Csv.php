@@ -48,7 +48,10 @@ final class Csv
 
     private static function neutral(string $cell): string
     {
-        return $cell !== '' && (str_contains(self::RISKY, $cell[0]) || ($cell[0] === "'" && strlen($cell) > 1 && str_contains(self::RISKY . "'", $cell[1]))) ? "'{$cell}" : $cell;
+        return $cell !== ''
+            && (str_contains(self::RISKY, $cell[0]) || ($cell[0] === "'" && strlen($cell) > 1 && str_contains(self::RISKY . "'", $cell[1])))
+            ? "'{$cell}"
+            : $cell;
     }
 
     private static function plain(string $cell): string

@@ -69,6 +69,13 @@ final readonly class StudioKinds
 
     private static function unheardOf(Finding $finding): Kind
     {
-        return new Kind($finding->kind, self::OWN, [$finding->figures['skeleton'] ?? self::CELL_WALL, 0.0, 0.0, 0.0, null, ''], [Drying::None], '', $finding->name);
+        return new Kind(
+            $finding->kind,
+            self::OWN,
+            [$finding->figures['skeleton'] ?? self::CELL_WALL, 0.0, 0.0, 0.0, null, ''],
+            [Drying::None],
+            '',
+            $finding->name,
+        );
     }
 }

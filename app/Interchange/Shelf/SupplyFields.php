@@ -28,10 +28,13 @@ final readonly class SupplyFields
     {
         $fields = new PlanFields(SupplySheet::example($document, $kind));
         $all = match ($kind) {
-            SupplyKind::Resin      => $fields->resin(0),
-            SupplyKind::Colour     => $fields->coats()->colour(0),
-            SupplyKind::Sealer     => array_filter($fields->purpose(), fn(Field $field): bool => $field->pointer === '/sealing/school'),
-            SupplyKind::Device     => array_filter($fields->studio(), fn(Field $field): bool => in_array(basename($field->pointer), Measuring::KEYS, true)),
+            SupplyKind::Resin  => $fields->resin(0),
+            SupplyKind::Colour => $fields->coats()->colour(0),
+            SupplyKind::Sealer => array_filter($fields->purpose(), fn(Field $field): bool => $field->pointer === '/sealing/school'),
+            SupplyKind::Device => array_filter(
+                $fields->studio(),
+                fn(Field $field): bool => in_array(basename($field->pointer), Measuring::KEYS, true),
+            ),
             SupplyKind::Consumable => [],
         };
 
@@ -48,7 +51,10 @@ final readonly class SupplyFields
         return match ($kind) {
             SupplyKind::Resin  => self::named(Starters::RESINS),
             SupplyKind::Colour => self::named(array_combine(array_column(Palette::COLOURS, 'id'), Palette::COLOURS)),
-            SupplyKind::Sealer => self::begun($kind, ['resin' => ['school' => 'resin'], 'acrylic' => ['school' => 'acrylic'], 'glue' => ['school' => 'glue']]),
+            SupplyKind::Sealer => self::begun(
+                $kind,
+                ['resin' => ['school' => 'resin'], 'acrylic' => ['school' => 'acrylic'], 'glue' => ['school' => 'glue']],
+            ),
             SupplyKind::Device => self::begun($kind, [
                 'scale' => ['measure_by' => 'scale', 'scale_step_g' => 0.1, 'scale_limit_g' => 2000],
                 'fine'  => ['measure_by' => 'scale', 'scale_step_g' => 0.01, 'scale_limit_g' => 200],

@@ -44,7 +44,12 @@ final class SupplySheet
         $keys = array_keys($keys);
         $table = [[...self::COLUMNS, ...$keys]];
         foreach ($rows as [$supply, $flat]) {
-            $own = array_map(fn(string $column): string => $column === 'bought_on' ? $supply->bought_on?->format('Y-m-d') ?? '' : self::text($supply->getAttribute($column)), self::COLUMNS);
+            $own = array_map(
+                fn(string $column): string => $column === 'bought_on'
+                    ? $supply->bought_on?->format('Y-m-d') ?? ''
+                    : self::text($supply->getAttribute($column)),
+                self::COLUMNS,
+            );
             $table[] = [...$own, ...array_map(fn(string $key): string => $flat[$key] ?? '', $keys)];
         }
 
@@ -129,7 +134,11 @@ final class SupplySheet
                 continue;
             }
             if (!in_array($column, self::COLUMNS, true)) {
-                $document = Document::with($document, implode('', array_map(Pointer::step(...), explode('.', $column))), self::value($cell));
+                $document = Document::with(
+                    $document,
+                    implode('', array_map(Pointer::step(...), explode('.', $column))),
+                    self::value($cell),
+                );
                 continue;
             }
             $problem = self::problem($column, $cell);
@@ -160,7 +169,10 @@ final class SupplySheet
         if ($column === 'bought_on') {
             $date = DateTimeImmutable::createFromFormat('!Y-m-d', $cell);
 
-            return $date !== false && $date->format('Y-m-d') === $cell ? null : Words::say('asked.table.day', ['cell' => Str::limit($cell, 30)]);
+            return $date !== false
+                && $date->format('Y-m-d') === $cell
+                ? null
+                : Words::say('asked.table.day', ['cell' => Str::limit($cell, 30)]);
         }
 
         return mb_strlen($cell) <= ($column === 'lot' ? 60 : 120) ? null : Words::say('asked.table.length');

@@ -46,7 +46,10 @@ final readonly class FaceDrawing
     /** SVG points of the face, or of an object in it. */
     public function points(Section $section, float $x = 0.0, float $y = 0.0): string
     {
-        return implode(' ', array_map(fn(array $p): string => $this->across($x + $p[0]) . ',' . -$this->frame->units($y + $p[1]), $section->rim()));
+        return implode(
+            ' ',
+            array_map(fn(array $p): string => $this->across($x + $p[0]) . ',' . -$this->frame->units($y + $p[1]), $section->rim()),
+        );
     }
 
     /** @return list<array{points: string, name: string, shows: float}> with the share of its contrast that is left */
@@ -55,7 +58,10 @@ final readonly class FaceDrawing
         $drawn = [];
         foreach ($this->plan->inclusions as $object) {
             foreach ($object->places as [$x, $y]) {
-                $drawn[] = ['points' => $this->points($object->solid->footprint(), $x, $y), 'name' => $object->name(), 'shows' => $this->appearance->showsOf($object)];
+                $drawn[] = [
+                    'points' => $this->points($object->solid->footprint(), $x, $y), 'name' => $object->name(),
+                    'shows'  => $this->appearance->showsOf($object),
+                ];
             }
         }
 
@@ -69,8 +75,11 @@ final readonly class FaceDrawing
         foreach ($this->layout->pours as $k => $pour) {
             foreach ($pour->coat->applied as $one) {
                 if ($one->says !== '') {
-                    $drawn[] = ['x' => $this->across($one->x), 'y' => -$this->frame->units($one->y), 'size' => max(6.0, $this->frame->units($one->height)), 'says' => $one->says,
-                        'shows'     => $this->appearance->before($one->x, $one->y, $pour->top)->showThrough(),
+                    $drawn[] = ['x' => $this->across($one->x), 'y' => -$this->frame->units($one->y), 'size' => max(
+                        6.0,
+                        $this->frame->units($one->height),
+                    ), 'says' => $one->says,
+                        'shows' => $this->appearance->before($one->x, $one->y, $pour->top)->showThrough(),
                         // Laid to read from the floor, it reads backward from the open side, and the other way about.
                         'backward' => $one->application->reads() && $one->isMirrored($this->plan->setup->viewed) !== $this->fromFloor];
                 }
@@ -84,8 +93,10 @@ final readonly class FaceDrawing
     public function depths(Figures $figures): array
     {
         return array_map(fn(Inclusion $object): string => Words::say('piece.drawings.depth', [
-            'object' => $object->name(), 'deep' => $figures->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
-            'looks'  => $figures->length($this->appearance->apparentDepth($object)), 'left' => $figures->percent($this->appearance->showsOf($object)),
+            'object' => $object->name(), 'deep' => $figures
+                ->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
+            'looks' => $figures->length($this->appearance->apparentDepth($object)), 'left' => $figures
+                ->percent($this->appearance->showsOf($object)),
         ]), $this->plan->inclusions);
     }
 
@@ -107,6 +118,10 @@ final readonly class FaceDrawing
 
         $pours = $this->fromFloor ? $this->layout->pours : array_reverse($this->layout->pours);
 
-        return array_slice(array_merge($turns, ...array_map(fn(LaidPour $pour): array => $pour->portions->parcels->turns(), $pours)), 0, self::TURNS);
+        return array_slice(
+            array_merge($turns, ...array_map(fn(LaidPour $pour): array => $pour->portions->parcels->turns(), $pours)),
+            0,
+            self::TURNS,
+        );
     }
 }

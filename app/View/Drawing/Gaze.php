@@ -6,7 +6,10 @@ namespace App\View\Drawing;
 
 use Illuminate\Http\Request;
 
-/** How a piece is looked at: from which side the section is seen, whether it lies turned over as it will be shown, and whose regions the plan shows. */
+/**
+ * How a piece is looked at: from which side the section is seen, whether it lies turned over as it will be shown, and whose regions the
+ * plan shows.
+ */
 final readonly class Gaze
 {
     private function __construct(public int $degrees, public bool $turned, public ?int $coat = null) {}
@@ -15,7 +18,11 @@ final readonly class Gaze
     {
         $degrees = $request->input('from', 0);
 
-        return new self(is_numeric($degrees) ? ((int) $degrees % 360 + 360) % 360 : 0, $request->boolean('turned'), is_numeric($request->input('coat')) ? (int) $request->input('coat') : null);
+        return new self(
+            is_numeric($degrees) ? ((int) $degrees % 360 + 360) % 360 : 0,
+            $request->boolean('turned'),
+            is_numeric($request->input('coat')) ? (int) $request->input('coat') : null,
+        );
     }
 
     public static function straight(): self
@@ -40,6 +47,7 @@ final readonly class Gaze
     /** @return array{from?: int, turned?: int, coat?: int} what an address must say to look like this again */
     public function query(): array
     {
-        return ($this->degrees === 0 ? [] : ['from' => $this->degrees]) + ($this->turned ? ['turned' => 1] : []) + ($this->coat === null ? [] : ['coat' => $this->coat]);
+        return ($this->degrees === 0 ? [] : ['from' => $this->degrees]) + ($this->turned
+            ? ['turned' => 1] : []) + ($this->coat === null ? [] : ['coat' => $this->coat]);
     }
 }

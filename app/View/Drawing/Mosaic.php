@@ -36,7 +36,8 @@ final class Mosaic
      * @param float                                              $half     m, half the height of the area
      * @param float                                              $scale    drawing units for a metre
      * @param bool                                               $mirrored left and right swapped
-     * @param list<float>                                        $turns    heights at which something begins or ends: looked at on both sides
+     * @param list<float>                                        $turns    heights at which something begins or ends: looked at on both
+     *                                                                     sides
      *
      * @return array<string, string> SVG path data by colour
      */
@@ -50,7 +51,9 @@ final class Mosaic
             $heights[] = $half - 2.0 * $half * $n / self::LINES;
         }
         // Round ends are steep: a few lines close by make them look round, where there is time for it.
-        $close = count($turns) <= self::FEW ? [$near, ...array_map(fn(float $share): float => $share * 2.0 * $half / self::LINES, self::CLOSE)] : [$near];
+        $close = count($turns) <= self::FEW
+            ? [$near, ...array_map(fn(float $share): float => $share * 2.0 * $half / self::LINES, self::CLOSE)]
+            : [$near];
         foreach ([$half, -$half, ...$turns] as $turn) {
             foreach ($close as $by) {
                 array_push($heights, $turn - $by, $turn + $by);
@@ -73,7 +76,9 @@ final class Mosaic
     {
         $row = [];
         foreach (($this->line)($y) as [$from, $to, $colour]) {
-            $row[] = $this->mirrored ? [-$to * $this->scale, -$from * $this->scale, $colour] : [$from * $this->scale, $to * $this->scale, $colour];
+            $row[] = $this->mirrored
+                ? [-$to * $this->scale, -$from * $this->scale, $colour]
+                : [$from * $this->scale, $to * $this->scale, $colour];
         }
 
         return $this->mirrored ? array_reverse($row) : $row;
@@ -106,7 +111,15 @@ final class Mosaic
     {
         [$top, $bottom] = [round(-$from * $this->scale, 2), round(-$to * $this->scale + self::OVERLAP, 2)];
         foreach ($upper as $n => [$left, $right, $colour]) {
-            $this->paths[$colour] = ($this->paths[$colour] ?? '') . sprintf('M%s %sH%sL%s %sH%sz', round($left, 1), $top, round($right, 1), round($lower[$n][1], 1), $bottom, round($lower[$n][0], 1));
+            $this->paths[$colour] = ($this->paths[$colour] ?? '') . sprintf(
+                'M%s %sH%sL%s %sH%sz',
+                round($left, 1),
+                $top,
+                round($right, 1),
+                round($lower[$n][1], 1),
+                $bottom,
+                round($lower[$n][0], 1),
+            );
         }
     }
 }

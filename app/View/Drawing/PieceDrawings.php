@@ -30,13 +30,27 @@ final readonly class PieceDrawings
     public ?int $shown;
 
     /** @param list<Finding> $findings */
-    public function __construct(Plan $plan, ?Layout $layout, array $findings, Figures $figures, public Gaze $gaze, ?Photograph $photograph, bool $isColoured)
-    {
+    public function __construct(
+        Plan $plan,
+        ?Layout $layout,
+        array $findings,
+        Figures $figures,
+        public Gaze $gaze,
+        ?Photograph $photograph,
+        bool $isColoured,
+    ) {
         $this->divided = array_keys(array_filter($layout->pours ?? [], fn(LaidPour $pour): bool => $pour->coat->zones !== []));
         $this->shown = in_array($gaze->coat, $this->divided, true) ? $gaze->coat : ($this->divided[count($this->divided) - 1] ?? null);
         $odd = array_merge(...array_map(fn(Finding $one): array => $one->code->isAtObject() ? $one->objects() : [], $findings));
         $this->section = new SectionDrawing($plan, $layout, $figures, $gaze, $odd);
-        $this->plan = new PlanDrawing($plan, $figures, $gaze, $photograph, $odd, $this->shown === null ? null : $layout?->pours[$this->shown]);
+        $this->plan = new PlanDrawing(
+            $plan,
+            $figures,
+            $gaze,
+            $photograph,
+            $odd,
+            $this->shown === null ? null : $layout?->pours[$this->shown],
+        );
         $bySides = $plan->setup->viewed === Viewed::Sides;
         $fromFloor = $gaze->turned || $plan->setup->viewed === Viewed::Bottom;
         $this->face = $layout === null || !$isColoured || $bySides ? null : new FaceDrawing($plan, $layout, $this->plan, $fromFloor);

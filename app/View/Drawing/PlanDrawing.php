@@ -29,8 +29,14 @@ final readonly class PlanDrawing
      * @param list<int>     $atOdds objects that are marked
      * @param LaidPour|null $coat   the pour whose regions are shown
      */
-    public function __construct(private Plan $plan, private Figures $figures, public Gaze $gaze, private ?Photograph $photograph = null, private array $atOdds = [], private ?LaidPour $coat = null)
-    {
+    public function __construct(
+        private Plan $plan,
+        private Figures $figures,
+        public Gaze $gaze,
+        private ?Photograph $photograph = null,
+        private array $atOdds = [],
+        private ?LaidPour $coat = null,
+    ) {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
         $this->scale = (0.5 * self::WIDTH - self::MARGIN) / (1e3 * (max($this->rim->halfX, $this->rim->halfY) + $wall));
@@ -54,7 +60,10 @@ final readonly class PlanDrawing
         $points = [];
         foreach ($section->rim() as [$x, $y]) {
             $far = max(1e-9, hypot($x, $y));
-            $points[] = ($this->gaze->turned ? -1.0 : 1.0) * round($this->units($x) + $beyond * $x / $far, 2) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
+            $points[] = ($this->gaze->turned ? -1.0 : 1.0) * round(
+                $this->units($x) + $beyond * $x / $far,
+                2,
+            ) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
         }
 
         return implode(' ', $points);
@@ -96,7 +105,10 @@ final readonly class PlanDrawing
     public function fittings(): array
     {
         return array_map(
-            fn(Fitting $one): array => [$this->right($one->x), -$this->units($one->y), $this->units($one->radius), Words::say("fields.choices.fitting.{$one->kind}")],
+            fn(Fitting $one): array => [
+                $this->right($one->x), -$this->units($one->y), $this->units($one->radius),
+                Words::say("fields.choices.fitting.{$one->kind}"),
+            ],
             $this->plan->purpose->fittings,
         );
     }
@@ -114,7 +126,10 @@ final readonly class PlanDrawing
         }
 
         return Mosaic::paths(
-            fn(float $y): array => array_map(fn(array $span): array => [$span[0], $span[1], $shades[$span[2]] ?? '#ffffff'], $parcels->across($y)),
+            fn(float $y): array => array_map(
+                fn(array $span): array => [$span[0], $span[1], $shades[$span[2]] ?? '#ffffff'],
+                $parcels->across($y),
+            ),
             $parcels->section->support(0.0, 1.0)[1],
             1e3 * $this->scale,
             $this->gaze->turned,
@@ -140,7 +155,10 @@ final readonly class PlanDrawing
     {
         $names = [];
         foreach ($this->coat?->portions->parcels->middles() ?? [] as $index => [$x, $y]) {
-            $names[] = [$this->right($x), -$this->units($y), $index < 0 ? '' : (new Words($this->figures->system))->inside($this->coat?->coat->nameOf($index) ?? '')];
+            $names[] = [
+                $this->right($x), -$this->units($y),
+                $index < 0 ? '' : (new Words($this->figures->system))->inside($this->coat?->coat->nameOf($index) ?? ''),
+            ];
         }
 
         return $names;

@@ -57,8 +57,13 @@ final readonly class SectionDrawing
     private float $middle;
 
     /** @param list<int> $atOdds objects that are marked */
-    public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures, public Gaze $gaze, private array $atOdds = [])
-    {
+    public function __construct(
+        private Plan $plan,
+        private ?Layout $layout,
+        private Figures $figures,
+        public Gaze $gaze,
+        private array $atOdds = [],
+    ) {
         $vessel = $plan->vessel;
         $wall = 1e3 * $vessel->wall->thickness;
         $height = 1e3 * $vessel->shape->height();
@@ -163,7 +168,10 @@ final readonly class SectionDrawing
                 [$top, $bottom] = [min($this->y($pour->bottom), $this->y($pour->top)), max($this->y($pour->bottom), $this->y($pour->top))];
                 $recipe = $pour->coat->recipe($index);
                 if (!$recipe->isClear()) {
-                    $drawn[] = ['x' => $left, 'y' => $top, 'width' => round($right - $left, 2), 'height' => round($bottom - $top, 2), 'shade' => $recipe->swatch()->toHex()];
+                    $drawn[] = [
+                        'x'     => $left, 'y' => $top, 'width' => round($right - $left, 2), 'height' => round($bottom - $top, 2),
+                        'shade' => $recipe->swatch()->toHex(),
+                    ];
                 }
             }
         }
@@ -184,7 +192,10 @@ final readonly class SectionDrawing
         $ticks = [];
         for ($n = 0; $n * $unit / $minor <= $height + 1e-9; $n++) {
             $long = $n % $minor === 0;
-            $ticks[] = ['y' => $this->y($n * $unit / $minor), 'long' => $long, 'label' => $long ? (string) round($n / $minor * $unit / ($us ? 1e-3 * Length::INCH : 1e-3)) : ''];
+            $ticks[] = [
+                'y'     => $this->y($n * $unit / $minor), 'long' => $long,
+                'label' => $long ? (string) round($n / $minor * $unit / ($us ? 1e-3 * Length::INCH : 1e-3)) : '',
+            ];
         }
 
         return $ticks;

@@ -49,7 +49,10 @@ final readonly class SideDrawing
         $objects = [];
         foreach ($this->section->objects() as $drawn) {
             $object = $this->plan->inclusions[$drawn->index];
-            $objects[] = ['drawn' => $drawn, 'shade' => $this->appearance->objectAt($object)->toHex(), 'shows' => $this->appearance->showsOf($object)];
+            $objects[] = [
+                'drawn' => $drawn, 'shade' => $this->appearance->objectAt($object)->toHex(),
+                'shows' => $this->appearance->showsOf($object),
+            ];
         }
 
         return $objects;

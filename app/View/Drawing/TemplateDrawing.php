@@ -74,7 +74,10 @@ final readonly class TemplateDrawing
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $one) {
-            $says = Words::say('template.object', ['object' => $one->id, 'bottom' => $this->figures->length($this->layout?->bottomOf($one) ?? $one->targetBottom)]);
+            $says = Words::say(
+                'template.object',
+                ['object' => $one->id, 'bottom' => $this->figures->length($this->layout?->bottomOf($one) ?? $one->targetBottom)],
+            );
             foreach ($one->places as $n => [$x, $y]) {
                 $drawn[] = [
                     'points' => $this->points($one->solid->footprint(), $x, $y),
@@ -105,12 +108,23 @@ final readonly class TemplateDrawing
                     $path .= "M{$this->x($x)} " . round(-1e3 * $y, 2) . "L{$this->x($toX)} " . round(-1e3 * $toY, 2);
                 }
                 [$x, $y] = $middles[$n] ?? [0.0, 0.0];
-                $drawn[] = ['path' => $path, 'x' => $this->x($x), 'y' => round(-1e3 * $y, 2), 'says' => Words::say('template.region', ['pour' => $k + 1, 'region' => $words->inside($pour->coat->nameOf($n))]), 'turned' => false];
+                $drawn[] = [
+                    'path'   => $path, 'x' => $this->x($x), 'y' => round(-1e3 * $y, 2),
+                    'says'   => Words::say('template.region', ['pour' => $k + 1, 'region' => $words->inside($pour->coat->nameOf($n))]),
+                    'turned' => false,
+                ];
             }
             foreach ($pour->coat->applied as $one) {
-                [$left, $top, $wide, $high] = [$this->x($one->x) - 500.0 * $one->width, -1e3 * ($one->y + 0.5 * $one->height), 1e3 * $one->width, 1e3 * $one->height];
+                [$left, $top, $wide, $high] = [
+                    $this->x($one->x) - 500.0 * $one->width, -1e3 * ($one->y + 0.5 * $one->height), 1e3 * $one->width,
+                    1e3 * $one->height,
+                ];
                 // As it is laid in; on a template that is mirrored it reads the other way about.
-                $drawn[] = ['path' => "M{$left} {$top}h{$wide}v{$high}h-{$wide}z", 'x' => $this->x($one->x), 'y' => round(-1e3 * $one->y, 2), 'says' => $one->says === '' ? $words->inside($one->fact()) : $one->says, 'turned' => $one->isMirrored($this->plan->setup->viewed) !== $this->mirrored];
+                $drawn[] = [
+                    'path'   => "M{$left} {$top}h{$wide}v{$high}h-{$wide}z", 'x' => $this->x($one->x),
+                    'y'      => round(-1e3 * $one->y, 2), 'says' => $one->says === '' ? $words->inside($one->fact()) : $one->says,
+                    'turned' => $one->isMirrored($this->plan->setup->viewed) !== $this->mirrored,
+                ];
             }
         }
 

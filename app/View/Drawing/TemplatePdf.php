@@ -28,7 +28,10 @@ final readonly class TemplatePdf
         // Its library does not scale a drawing from its own units to millimetres; here they are pixels.
         $svg = base64_encode(str_replace('mm"', '"', $svg));
         // Nothing is fetched: the drawing is inside.
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'helvetica', 'dpi' => self::DPI, 'chroot' => [resource_path('views')]]));
+        $pdf = new Dompdf(new Options([
+            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'helvetica', 'dpi' => self::DPI,
+            'chroot'          => [resource_path('views')],
+        ]));
         $pdf->setPaper([0.0, 0.0, $width * self::POINTS, $height * self::POINTS]);
         $pdf->loadHtml(view('pieces.template-page', ['drawing' => $drawing, 'svg' => $svg])->render());
         $pdf->render();

@@ -31,8 +31,14 @@ final readonly class TimeRail
     public function __construct(private PlanAnswer $answer, private Figures $figures)
     {
         $tasks = array_filter($answer->tasks, fn($task): bool => $task->kind !== TaskKind::FullCure && $task->kind !== TaskKind::Dry);
-        $this->from = min([INF, ...array_map(fn($task): float => $task->start, $tasks), ...array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours ?? [])]);
-        $ends = array_map(fn($pour): float => $pour->startHour + ($pour->demold ?? $pour->gelLast ?? 24.0), $answer->simulation->pours ?? []);
+        $this->from = min([
+            INF, ...array_map(fn($task): float => $task->start, $tasks),
+            ...array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours ?? []),
+        ]);
+        $ends = array_map(
+            fn($pour): float => $pour->startHour + ($pour->demold ?? $pour->gelLast ?? 24.0),
+            $answer->simulation->pours ?? [],
+        );
         $this->to = max([$this->from, ...$ends, ...array_map(fn($task): float => $task->end, $tasks)]) + 3.0;
     }
 
@@ -97,7 +103,9 @@ final readonly class TimeRail
         );
     }
 
-    /** @return list<array{name: string, y: float, phases: list<array{kind: string, x: float, width: float, says: string}>, start: string}> */
+    /**
+     * @return list<array{name: string, y: float, phases: list<array{kind: string, x: float, width: float, says: string}>, start: string}>
+     */
     public function rows(): array
     {
         $rows = [];
@@ -113,12 +121,23 @@ final readonly class TimeRail
             foreach ($points as [$kind, $from, $to]) {
                 if ($from !== null && $to !== null && $to > $from) {
                     [$begins, $ends] = [$pour->startHour + $from, $pour->startHour + $to];
-                    $phases[] = ['kind' => $kind, 'x' => $this->x($begins), 'width' => $this->x($ends) - $this->x($begins), 'says' => Words::say('piece.rail.phase', [
-                        'number' => $k + 1, 'phase' => Words::say("piece.rail.phases.{$kind}"), 'from' => $this->figures->moment($begins), 'to' => $this->figures->moment($ends),
-                    ])];
+                    $phases[] = [
+                        'kind'  => $kind,
+                        'x'     => $this->x($begins),
+                        'width' => $this->x($ends) - $this->x($begins),
+                        'says'  => Words::say('piece.rail.phase', [
+                            'number' => $k + 1,
+                            'phase'  => Words::say("piece.rail.phases.{$kind}"),
+                            'from'   => $this->figures->moment($begins),
+                            'to'     => $this->figures->moment($ends),
+                        ]),
+                    ];
                 }
             }
-            $rows[] = ['name' => Words::say('piece.Pour', ['number' => $k + 1]), 'y' => self::HEAD + self::ROW * $k, 'phases' => $phases, 'start' => $this->figures->moment($pour->startHour)];
+            $rows[] = [
+                'name'   => Words::say('piece.Pour', ['number' => $k + 1]), 'y' => self::HEAD + self::ROW * $k,
+                'phases' => $phases, 'start' => $this->figures->moment($pour->startHour),
+            ];
         }
 
         return $rows;

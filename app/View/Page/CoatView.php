@@ -35,12 +35,30 @@ final readonly class CoatView
         $lines = [];
         foreach ($this->pour->portions->all as $portion) {
             $grams = $this->gramsOf($portion);
-            $doses = array_map(fn(array $part): Dose => Dose::of($part[0], $part[1], $grams, 1e-3 * $this->pour->resin->density, $this->step(), $this->room()), $portion->recipe->parts);
+            $doses = array_map(
+                fn(array $part): Dose => Dose::of(
+                    $part[0],
+                    $part[1],
+                    $grams,
+                    1e-3 * $this->pour->resin->density,
+                    $this->step(),
+                    $this->room(),
+                ),
+                $portion->recipe->parts,
+            );
             $lines[] = CupLine::of(
-                count($this->pour->portions->all) === 1 ? Words::say('pour.cups.all') : (new Words($this->figures->system))->inside($portion->name),
+                count($this->pour->portions->all) === 1
+                    ? Words::say('pour.cups.all')
+                    : (new Words($this->figures->system))->inside($portion->name),
                 $portion->recipe,
                 $this->figures->mass($grams),
-                Words::say('pour.cups.share', ['volume' => $this->figures->volume(1e6 * $portion->volume * $this->plan->setup->pieces), 'share' => $this->figures->percent($portion->share, 1)]),
+                Words::say(
+                    'pour.cups.share',
+                    [
+                        'volume' => $this->figures->volume(1e6 * $portion->volume * $this->plan->setup->pieces),
+                        'share'  => $this->figures->percent($portion->share, 1),
+                    ],
+                ),
                 $doses,
                 $this->side($portion->index),
             );
@@ -71,7 +89,10 @@ final readonly class CoatView
     /** How much of a trace all that is clear in this pour takes. */
     public function trace(): string
     {
-        $clear = array_sum(array_map(fn(Portion $one): float => $one->recipe->isClear() ? $this->gramsOf($one) : 0.0, $this->pour->portions->all));
+        $clear = array_sum(array_map(
+            fn(Portion $one): float => $one->recipe->isClear() ? $this->gramsOf($one) : 0.0,
+            $this->pour->portions->all,
+        ));
         $drops = Yellowing::TRACE * $clear / (1e-3 * $this->pour->resin->density) / 10.0;
 
         return Words::say('pour.cups.trace', ['drops' => Figure::short($drops, 2), 'clear' => $this->figures->grams($clear)]);
@@ -90,7 +111,11 @@ final readonly class CoatView
                 $shades[] = [$this->gramsOf($portion), $parts[0][1], $parts[0][0]];
             }
         }
-        if (count($shades) < 2 || count(array_unique(array_map(fn(array $shade): string => $shade[2]->id, $shades))) > 1 || count(array_unique(array_column($shades, 1))) < 2) {
+        if (
+            count($shades) < 2
+            || count(array_unique(array_map(fn(array $shade): string => $shade[2]->id, $shades))) > 1
+            || count(array_unique(array_column($shades, 1))) < 2
+        ) {
             return [];
         }
         [$colour, $density] = [$shades[0][2], 1e-3 * $this->pour->resin->density];
@@ -98,8 +123,10 @@ final readonly class CoatView
         foreach (Darkening::of(array_map(fn(array $shade): array => [$shade[0], $shade[1]], $shades))->steps as $step) {
             $dose = Dose::of($colour, max(1e-9, $step['add'] / $step['left']), $step['left'], $density, $this->step());
             $lines[] = Words::say($step['add'] <= 1e-12 ? 'pour.darkening.plain' : 'pour.darkening.step', [
-                'pour'   => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),
-                'add'    => $colour->drop > 0.0 ? Words::say('pour.drops', ['count' => Figure::short($dose->exact, 1)]) : $this->figures->grams($dose->exact),
+                'pour' => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),
+                'add'  => $colour->drop > 0.0
+                    ? Words::say('pour.drops', ['count' => Figure::short($dose->exact, 1)])
+                    : $this->figures->grams($dose->exact),
                 'colour' => mb_strtolower($colour->name),
             ]);
         }

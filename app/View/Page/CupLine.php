@@ -17,7 +17,14 @@ final readonly class CupLine
      * @param list<string> $doses  what to stir in
      * @param string       $from   the side from which it is poured
      */
-    private function __construct(public string $name, public string $swatch, public string $amount, public string $fills, public array $doses, public string $from) {}
+    private function __construct(
+        public string $name,
+        public string $swatch,
+        public string $amount,
+        public string $fills,
+        public array $doses,
+        public string $from,
+    ) {}
 
     /** @param list<Dose> $doses */
     public static function of(string $name, Recipe $recipe, string $amount, string $fills, array $doses, string $from): self
@@ -35,14 +42,22 @@ final readonly class CupLine
             $off = round($dose->errorPercent());
 
             return Words::say($off === 0.0 ? 'pour.dose.plain' : ($off > 0.0 ? 'pour.dose.more' : 'pour.dose.less'), [
-                'amount' => $ink ? self::drops($dose->told) : self::figure($dose->told) . $unit, 'colour' => $name, 'off' => (int) abs($off) . ' %',
+                'amount' => $ink
+                    ? self::drops($dose->told)
+                    : self::figure($dose->told) . $unit, 'colour' => $name, 'off' => (int) abs($off) . ' %',
             ]);
         }
         $made = Words::say('pour.dose.made', [
-            'base' => $ink ? self::drops($dose->stages[0]['take']) : self::figure($dose->stages[0]['take']) . $unit, 'colour' => $name, 'size' => self::figure($dose->stages[0]['size']) . $unit,
+            'base' => $ink
+                ? self::drops($dose->stages[0]['take'])
+                : self::figure($dose->stages[0]['take'])
+                    . $unit, 'colour' => $name, 'size' => self::figure($dose->stages[0]['size']) . $unit,
         ]);
         foreach (array_slice($dose->stages, 1) as $stage) {
-            $made .= Words::say('pour.dose.thinned', ['take' => self::figure($stage['take']) . $unit, 'size' => self::figure($stage['size']) . $unit]);
+            $made .= Words::say(
+                'pour.dose.thinned',
+                ['take' => self::figure($stage['take']) . $unit, 'size' => self::figure($stage['size']) . $unit],
+            );
         }
 
         return Words::say('pour.dose.mother', ['amount' => self::figure($dose->told) . $unit, 'made' => $made]);

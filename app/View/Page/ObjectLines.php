@@ -35,7 +35,9 @@ final readonly class ObjectLines
         $substance = $object->substance;
         $how = $substance->drying === null ? Words::say('piece.objects.dry-somehow') : Words::choice($substance->drying);
         $parts = [
-            $object->isDamp() ? Words::say('piece.objects.damp', ['water' => Figure::short($substance->moisturePercent, 1) . ' %', 'how' => $how]) : Words::say('piece.objects.dry'),
+            $object->isDamp()
+                ? Words::say('piece.objects.damp', ['water' => Figure::short($substance->moisturePercent, 1) . ' %', 'how' => $how])
+                : Words::say('piece.objects.dry'),
             match (true) {
                 $substance->bleeds  => Words::say('piece.objects.bleeds'),
                 $substance->soaks   => Words::say('piece.objects.soaks'),
@@ -44,7 +46,11 @@ final readonly class ObjectLines
             },
         ];
         if ($object->coats > 0) {
-            $parts[] = Words::say('piece.objects.coats', ['sealer' => Words::choice($object->sealer), 'hours' => $this->figures->span($object->sealer->last())], $object->coats);
+            $parts[] = Words::say(
+                'piece.objects.coats',
+                ['sealer' => Words::choice($object->sealer), 'hours' => $this->figures->span($object->sealer->last())],
+                $object->coats,
+            );
         }
         if ($substance->fades) {
             $parts[] = Words::say('piece.objects.test');

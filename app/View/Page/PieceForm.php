@@ -31,7 +31,9 @@ final readonly class PieceForm
      */
     public function lengths(): array
     {
-        return $this->system === UnitSystem::Us ? ['unit' => 'in', 'millimetres' => Length::INCH, 'digits' => 3] : ['unit' => 'mm', 'millimetres' => 1.0, 'digits' => 1];
+        return $this->system === UnitSystem::Us
+            ? ['unit' => 'in', 'millimetres' => Length::INCH, 'digits' => 3]
+            : ['unit' => 'mm', 'millimetres' => 1.0, 'digits' => 1];
     }
 
     public function typed(Field $field): string

@@ -19,7 +19,13 @@ use Pensilis\Scheduling\Task;
 final readonly class PieceTotals
 {
     /** @param list<Task> $tasks */
-    public function __construct(private int $studio, private Plan $plan, private ?Layout $layout, private Figures $figures, private array $tasks) {}
+    public function __construct(
+        private int $studio,
+        private Plan $plan,
+        private ?Layout $layout,
+        private Figures $figures,
+        private array $tasks,
+    ) {}
 
     /** @return list<string> what is mixed in all, weight, balance and cost of the finished piece */
     public function finished(): array
@@ -55,7 +61,9 @@ final readonly class PieceTotals
         $key = 'piece.totals.cost' . ($own > 0.0 ? '-own' : '') . ($costs->knowsResin($this->plan->resin()->id) ? '' : '-but');
 
         return Words::say($key, [
-            'price' => number_format($material + $own, 2), 'material' => number_format($material, 2), 'own' => number_format($own, 2), 'hours' => $this->figures->span($hours),
+            'price' => number_format($material + $own, 2), 'material' => number_format($material, 2),
+            'own'   => number_format($own, 2), 'hours' => $this
+                ->figures->span($hours),
         ]);
     }
 
@@ -70,11 +78,15 @@ final readonly class PieceTotals
                 $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
             }
         }
-        $kept = Supply::query()->where('studio_id', $this->studio)->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
+        $kept = Supply::query()->where('studio_id', $this->studio)
+            ->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
         $lines = [];
         foreach ($kept->groupBy('name') as $name => $lots) {
             [$stock, $needed] = [$lots->sum(fn(Supply $lot): float => (float) $lot->stock), $needs[$name] ?? 0.0];
-            [$low, $past] = [$stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0), $lots->contains(fn(Supply $lot): bool => $lot->isPast())];
+            [$low, $past] = [
+                $stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0),
+                $lots->contains(fn(Supply $lot): bool => $lot->isPast()),
+            ];
             if ($lots->first()?->kind === SupplyKind::Colour && !$low && !$past) {
                 continue;
             }

@@ -70,7 +70,10 @@ final readonly class PieceView
     /** Whether any pour has a colour, a region or something applied on it. */
     public function isColoured(): bool
     {
-        return array_filter($this->plan->pours, fn(GivenPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== []) !== [];
+        return array_filter(
+            $this->plan->pours,
+            fn(GivenPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== [],
+        ) !== [];
     }
 
     /** @return list<Question> the questions of the verdict */
@@ -92,7 +95,15 @@ final readonly class PieceView
 
     public function drawings(): PieceDrawings
     {
-        return new PieceDrawings($this->plan, $this->layout, $this->findings, $this->figures, $this->gaze, $this->piece->photograph, $this->isColoured());
+        return new PieceDrawings(
+            $this->plan,
+            $this->layout,
+            $this->findings,
+            $this->figures,
+            $this->gaze,
+            $this->piece->photograph,
+            $this->isColoured(),
+        );
     }
 
     public function template(bool $mirrored): TemplateDrawing

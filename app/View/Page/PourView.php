@@ -88,7 +88,10 @@ final readonly class PourView
             $lines[$this->resin->lineAfter($wanted, $room)][] = $this->piece->words->inside($portion->name);
         }
         $end = $this->resin->thickens(Viscosity::WORKABLE, $room) / 3600.0;
-        $keeps = array_map(fn(int $minutes): string => $this->keepsLine($minutes, count($lines) > 1 ? implode(', ', $lines[$minutes]) : ''), array_keys($lines));
+        $keeps = array_map(
+            fn(int $minutes): string => $this->keepsLine($minutes, count($lines) > 1 ? implode(', ', $lines[$minutes]) : ''),
+            array_keys($lines),
+        );
 
         return Words::say('pour.thickening.line', ['keeps' => implode(', ', $keeps), 'end' => $this->piece->figures->span($end)])
             . ($white ? ' ' . Words::say('pour.thickening.white') : '');
@@ -118,7 +121,14 @@ final readonly class PourView
     {
         $studio = $this->piece->plan->studio;
 
-        return Batch::of($this->pour->resin, 1e-6 * $this->pour->batch->volume + $more, $studio->device, $studio->lossGrams, $studio->held, $studio->leastMix);
+        return Batch::of(
+            $this->pour->resin,
+            1e-6 * $this->pour->batch->volume + $more,
+            $studio->device,
+            $studio->lossGrams,
+            $studio->held,
+            $studio->leastMix,
+        );
     }
 
     /** @return list<array{string, string}> A and B of a batch, by the device and by volume */
@@ -145,11 +155,17 @@ final readonly class PourView
     {
         $mix = WeighedMix::of($this->pour->resin->ratio, $a, $b);
         if (abs($mix->hardenerPercent()) <= Batch::WARN_PERCENT) {
-            return Words::say('pour.judged.right', ['off' => Figure::fixed(abs($mix->hardenerPercent()), 1), 'within' => Figure::short(Batch::WARN_PERCENT, 0)]);
+            return Words::say(
+                'pour.judged.right',
+                ['off' => Figure::fixed(abs($mix->hardenerPercent()), 1), 'within' => Figure::short(Batch::WARN_PERCENT, 0)],
+            );
         }
         [$what, $grams] = $mix->rescue();
 
-        return Words::say('pour.judged.wrong', ['outcome' => $this->outcome($mix), 'add' => $this->piece->figures->grams($grams), 'what' => $what]);
+        return Words::say(
+            'pour.judged.wrong',
+            ['outcome' => $this->outcome($mix), 'add' => $this->piece->figures->grams($grams), 'what' => $what],
+        );
     }
 
     /**
@@ -176,7 +192,10 @@ final readonly class PourView
     {
         $off = $mix->hardenerPercent();
 
-        return Words::say($off > 0.0 ? 'pour.judged.too-much' : 'pour.judged.too-little', ['off' => Figure::fixed(abs($off), 0)]) . ' ' . match (true) {
+        return Words::say(
+            $off > 0.0 ? 'pour.judged.too-much' : 'pour.judged.too-little',
+            ['off' => Figure::fixed(abs($off), 0)],
+        ) . ' ' . match (true) {
             !$mix->gels()                    => Words::say('pour.judged.never'),
             $mix->balance() < self::BALANCED => Words::say('pour.judged.late', [
                 'gel'   => $this->piece->figures->percent($mix->gelConversion() ?? 1.0),

@@ -17,7 +17,13 @@ final readonly class Question
      * @param bool          $known    whether it can be answered yet
      * @param string        $figure   what its answer rests on
      */
-    public function __construct(public Asked $asked, public array $findings, private bool $known, private bool $computing, public string $figure) {}
+    public function __construct(
+        public Asked $asked,
+        public array $findings,
+        private bool $known,
+        private bool $computing,
+        public string $figure,
+    ) {}
 
     /** "good", "look", "bad" or "open": each has a shape and a word of its own. */
     public function state(): string

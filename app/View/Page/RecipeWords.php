@@ -12,6 +12,8 @@ final class RecipeWords
 {
     public static function of(Recipe $recipe): string
     {
-        return $recipe->isClear() ? Words::say('piece.colours.clear') : implode(' + ', array_map(fn(array $part): string => mb_strtolower($part[0]->name), $recipe->parts));
+        return $recipe->isClear()
+            ? Words::say('piece.colours.clear')
+            : implode(' + ', array_map(fn(array $part): string => mb_strtolower($part[0]->name), $recipe->parts));
     }
 }

@@ -18,10 +18,15 @@ final readonly class SharedMix
     {
         $fitting = array_filter(
             $other->layout->pours ?? [],
-            fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name && $pour->coat->zones === [] && $here->pour->coat->zones === []
+            fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name
+                && $pour->coat->zones === []
+                && $here->pour->coat->zones === []
                 && $pour->coat->ground->isSameAs($here->pour->coat->ground),
         );
-        $more = array_sum(array_map(fn(LaidPour $pour): float => 1e-6 * $pour->batch->volume, array_intersect_key($fitting, array_flip(array_map(intval(...), $also)))));
+        $more = array_sum(array_map(
+            fn(LaidPour $pour): float => 1e-6 * $pour->batch->volume,
+            array_intersect_key($fitting, array_flip(array_map(intval(...), $also))),
+        ));
 
         return new self($other, $fitting, $more > 0.0 ? $here->together($more) : null, $more);
     }

@@ -19,7 +19,13 @@ use Pensilis\Thermal\SimulatedPour;
 final readonly class Verdict
 {
     /** @param list<Finding> $findings */
-    public function __construct(private Plan $plan, private ?Layout $layout, private ?PlanAnswer $answer, private array $findings, private Figures $figures) {}
+    public function __construct(
+        private Plan $plan,
+        private ?Layout $layout,
+        private ?PlanAnswer $answer,
+        private array $findings,
+        private Figures $figures,
+    ) {}
 
     /** @return list<Question> */
     public function questions(bool $isColoured): array
@@ -51,7 +57,10 @@ final readonly class Verdict
             Asked::Fits   => $this->pace(),
             Asked::Suits  => Words::say('piece.verdict.suits.figure', ['use' => Words::choice($this->plan->purpose->service)]),
             Asked::Shows  => Words::say('piece.verdict.shows.figure', ['viewed' => Words::choice($this->plan->setup->viewed)]),
-            Asked::Weighs => Words::say('piece.verdict.weighs.figure', ['device' => (new Words($this->figures->system))->inside($this->plan->studio->device->fact())]),
+            Asked::Weighs => Words::say(
+                'piece.verdict.weighs.figure',
+                ['device' => (new Words($this->figures->system))->inside($this->plan->studio->device->fact())],
+            ),
         };
     }
 
@@ -71,7 +80,9 @@ final readonly class Verdict
 
         return Words::say('piece.verdict.fits.figure', [
             'span'   => $this->figures->span($this->answer?->hours()),
-            'joints' => $sanded === 0 ? Words::say('piece.verdict.fits.bonded') : Words::say('piece.verdict.fits.sanded', ['count' => $sanded]),
+            'joints' => $sanded === 0
+                ? Words::say('piece.verdict.fits.bonded')
+                : Words::say('piece.verdict.fits.sanded', ['count' => $sanded]),
         ]);
     }
 }

@@ -55,7 +55,10 @@ final readonly class Band implements Patch
         $edges = [];
         foreach ([$this->from, $this->to] as $at) {
             if ($at < self::FAR) {
-                $edges[] = array_map(fn(float $far): array => [$at * $this->cos - $far * $this->sin, $at * $this->sin + $far * $this->cos], [-self::FAR, self::FAR]);
+                $edges[] = array_map(
+                    fn(float $far): array => [$at * $this->cos - $far * $this->sin, $at * $this->sin + $far * $this->cos],
+                    [-self::FAR, self::FAR],
+                );
             }
         }
 

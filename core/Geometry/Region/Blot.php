@@ -17,11 +17,25 @@ final readonly class Blot implements Patch
      * @param non-empty-list<array{float, float}> $corners
      * @param float                               $reach   none of them lies farther from its middle, m
      */
-    private function __construct(private array $corners, private float $x, private float $y, private float $area, private float $perimeter, private float $reach) {}
+    private function __construct(
+        private array $corners,
+        private float $x,
+        private float $y,
+        private float $area,
+        private float $perimeter,
+        private float $reach,
+    ) {}
 
     public static function at(Outline $outline, float $x, float $y): self
     {
-        return new self(array_map(fn(array $p): array => [$x + $p[0], $y + $p[1]], $outline->corners), $x, $y, $outline->area, $outline->perimeter, hypot($outline->halfX, $outline->halfY));
+        return new self(
+            array_map(fn(array $p): array => [$x + $p[0], $y + $p[1]], $outline->corners),
+            $x,
+            $y,
+            $outline->area,
+            $outline->perimeter,
+            hypot($outline->halfX, $outline->halfY),
+        );
     }
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
@@ -45,7 +59,10 @@ final readonly class Blot implements Patch
     public function grown(float $by): self
     {
         $factor = max(1.0 + $by * $this->perimeter / (2.0 * $this->area), 1e-3);
-        $corners = array_map(fn(array $p): array => [$this->x + $factor * ($p[0] - $this->x), $this->y + $factor * ($p[1] - $this->y)], $this->corners);
+        $corners = array_map(
+            fn(array $p): array => [$this->x + $factor * ($p[0] - $this->x), $this->y + $factor * ($p[1] - $this->y)],
+            $this->corners,
+        );
 
         return new self($corners, $this->x, $this->y, $factor ** 2 * $this->area, $factor * $this->perimeter, $factor * $this->reach);
     }

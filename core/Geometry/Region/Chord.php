@@ -6,7 +6,9 @@ namespace Pensilis\Geometry\Region;
 
 use Pensilis\Numerics\Intervals;
 
-/** Where a straight line runs inside plain figures, closed form. Lines go through (x, y) with a direction of length 1; metres along them. */
+/**
+ * Where a straight line runs inside plain figures, closed form. Lines go through (x, y) with a direction of length 1; metres along them.
+ */
 final readonly class Chord
 {
     public static function ofDisc(float $middleX, float $middleY, float $radius, float $x, float $y, float $dx, float $dy): Intervals

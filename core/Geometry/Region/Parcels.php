@@ -32,7 +32,9 @@ final readonly class Parcels
     /** @param list<Patch> $patches in the order in which they are poured */
     public function __construct(public Section $section, public array $patches)
     {
-        $this->rows = $patches === [] ? [] : array_map(fn(array $line): array => [$line[0], $line[1], $this->across($line[0])], $this->lines());
+        $this->rows = $patches === []
+            ? []
+            : array_map(fn(array $line): array => [$line[0], $line[1], $this->across($line[0])], $this->lines());
     }
 
     /**
@@ -130,7 +132,10 @@ final readonly class Parcels
             }
         }
 
-        return array_map(fn(array $sum): array => [$sum[1] / $sum[0], $sum[2] / $sum[0]], array_filter($sums, fn(array $sum): bool => $sum[0] > 0.0));
+        return array_map(
+            fn(array $sum): array => [$sum[1] / $sum[0], $sum[2] / $sum[0]],
+            array_filter($sums, fn(array $sum): bool => $sum[0] > 0.0),
+        );
     }
 
     /** @return list<array{int, int}> pairs that share a boundary, the lower index first */
@@ -172,7 +177,10 @@ final readonly class Parcels
         $patch = $this->patches[$index];
         $inner = $this->innerEdges($patch);
         $walled = $inner !== $patch->edges();
-        $alone = fn(float $by): float => (new self($this->section, $walled && $by < 0.0 ? [$patch, ...$this->strokes($inner, -$by)] : [$patch->grown($by)]))->shares()[0];
+        $alone = fn(float $by): float => (new self(
+            $this->section,
+            $walled && $by < 0.0 ? [$patch, ...$this->strokes($inner, -$by)] : [$patch->grown($by)],
+        ))->shares()[0];
         // What later ones cover of it stays covered.
         $wanted = $share - $this->shares()[$index] + $alone(0.0);
         $far = 2.0 * max($this->section->halfX, $this->section->halfY);

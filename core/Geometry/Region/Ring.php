@@ -24,7 +24,15 @@ final readonly class Ring implements Patch
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
-        return Chord::ofDisc($this->x, $this->y, $this->outer, $x, $y, $dx, $dy)->without(Chord::ofDisc($this->x, $this->y, $this->inner, $x, $y, $dx, $dy));
+        return Chord::ofDisc(
+            $this->x,
+            $this->y,
+            $this->outer,
+            $x,
+            $y,
+            $dx,
+            $dy,
+        )->without(Chord::ofDisc($this->x, $this->y, $this->inner, $x, $y, $dx, $dy));
     }
 
     public function holds(float $x, float $y): bool

@@ -50,7 +50,12 @@ final readonly class Stroke implements Patch
             }
             // A stretch with its round ends is convex: a line runs in it once, from the first to the last of its parts.
             [$forth, $aside] = [($x - $px) * $ux + ($y - $py) * $uy, ($y - $py) * $ux - ($x - $px) * $uy];
-            $parts = [...Chord::ofStrip($forth, $dx * $ux + $dy * $uy, 0.0, $length)->and(Chord::ofStrip($aside, $dy * $ux - $dx * $uy, -$this->half, $this->half))->spans,
+            $parts = [...Chord::ofStrip($forth, $dx * $ux + $dy * $uy, 0.0, $length)->and(Chord::ofStrip(
+                $aside,
+                $dy * $ux - $dx * $uy,
+                -$this->half,
+                $this->half,
+            ))->spans,
                 ...Chord::ofDisc($px, $py, $this->half, $x, $y, $dx, $dy)->spans,
                 ...Chord::ofDisc($px + $length * $ux, $py + $length * $uy, $this->half, $x, $y, $dx, $dy)->spans];
             if ($parts !== []) {
@@ -85,12 +90,18 @@ final readonly class Stroke implements Patch
         $edges = [];
         foreach ($this->stretches as [$px, $py, $ux, $uy, $length]) {
             foreach ([$this->half, -$this->half] as $aside) {
-                $edges[] = [[$px - $aside * $uy, $py + $aside * $ux], [$px + $length * $ux - $aside * $uy, $py + $length * $uy + $aside * $ux]];
+                $edges[] = [
+                    [$px - $aside * $uy, $py + $aside * $ux],
+                    [$px + $length * $ux - $aside * $uy, $py + $length * $uy + $aside * $ux],
+                ];
             }
         }
         [$first, $last] = [$this->stretches[0], $this->stretches[count($this->stretches) - 1]];
 
-        return [...$edges, $this->end($first[0], $first[1], atan2($first[3], $first[2]) + 0.5 * M_PI), $this->end($last[0] + $last[4] * $last[2], $last[1] + $last[4] * $last[3], atan2($last[3], $last[2]) - 0.5 * M_PI)];
+        return [
+            ...$edges, $this->end($first[0], $first[1], atan2($first[3], $first[2]) + 0.5 * M_PI),
+            $this->end($last[0] + $last[4] * $last[2], $last[1] + $last[4] * $last[3], atan2($last[3], $last[2]) - 0.5 * M_PI),
+        ];
     }
 
     public function bends(): array
@@ -106,7 +117,10 @@ final readonly class Stroke implements Patch
     /** @return non-empty-list<array{float, float}> half a circle, from an angle on */
     private function end(float $x, float $y, float $from): array
     {
-        $corner = fn(int $n): array => [$x + $this->half * cos($from + M_PI * $n / self::CHORDS), $y + $this->half * sin($from + M_PI * $n / self::CHORDS)];
+        $corner = fn(int $n): array => [
+            $x + $this->half * cos($from + M_PI * $n / self::CHORDS),
+            $y + $this->half * sin($from + M_PI * $n / self::CHORDS),
+        ];
 
         return array_map($corner, range(0, self::CHORDS));
     }

@@ -109,28 +109,39 @@ it('says why nothing can be planned', function (array $changes, string $code): v
 })->with([
     'stands out'       => [['/inclusions/0/target_bottom_mm' => 40], 'uncovered'],
     'floats off'       => [['/inclusions/0/size_mm' => [28, 28, 6]], 'floats-off'],
-    'below all layers' => [['/inclusions/0/target_bottom_mm' => 2, '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/material/skeleton_g_cm3' => 9], 'no-layer'],
-    'no time'          => [['/studio/hours' => [['days' => 'sun', 'from' => '10:00', 'to' => '10:15']]], 'no-time'],
-    'frozen'           => [['/ambient/celsius' => -25], 'no-gel'],
-    'a tower'          => [['/vessel/height_mm' => 2500, '/inclusions' => []], 'too-many-pours'],
-    'cooks anyway'     => [['/studio/max_peak_celsius' => 20], 'too-hot'],
+    'below all layers' => [
+        ['/inclusions/0/target_bottom_mm' => 2, '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/material/skeleton_g_cm3' => 9],
+        'no-layer',
+    ],
+    'no time'      => [['/studio/hours' => [['days' => 'sun', 'from' => '10:00', 'to' => '10:15']]], 'no-time'],
+    'frozen'       => [['/ambient/celsius' => -25], 'no-gel'],
+    'a tower'      => [['/vessel/height_mm' => 2500, '/inclusions' => []], 'too-many-pours'],
+    'cooks anyway' => [['/studio/max_peak_celsius' => 20], 'too-hot'],
 ]);
 
 it('judges pours that are given, and refuses none', function (array $changes, string $code): void {
     expect(Facts::words(judgedPlan($changes)->findings))->toContain($code);
 })->with([
-    'thinner than the sheet'  => [['/pours/0/depth_mm' => 4], 'below-least-pour'],
-    'deeper than the sheet'   => [['/resins/0/sheet/max_pour_mm' => 30, '/resins/0/sheet/gel_mm' => 30], 'above-greatest-pour'],
-    'onto liquid'             => [['/pours/1/start_h' => 10], 'on-liquid'],
-    'too soft'                => [['/pours/1/start_h' => 52], 'before-recoat'],
-    'too late'                => [['/pours/2/start_h' => 200], 'recoat-missed'],
-    'not full'                => [['/pours/2/depth_mm' => 30], 'under-filled'],
-    'fuller than wanted'      => [['/vessel/fill_mm' => 55], 'over-filled'],
-    'uncovered'               => [['/inclusions/0/cover_mm' => 20], 'uncovered'],
-    'no layer'                => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer'],
-    'lifted by its cover'     => [['/pours/1/depth_mm' => 30, '/pours/2/depth_mm' => 16], 'floats-off'],
-    'in the wall'             => [['/inclusions/0/at_mm' => [35, 0]], 'outside-vessel'],
-    'into each other'         => [['/inclusions/1' => ['id' => 'coin', 'shape' => 'disc', 'size_mm' => [20, 20, 3], 'at_mm' => [10, 0], 'target_bottom_mm' => 26, 'tolerance_mm' => 1, 'material' => ['skeleton_g_cm3' => 8.5]]], 'objects-overlap'],
+    'thinner than the sheet' => [['/pours/0/depth_mm' => 4], 'below-least-pour'],
+    'deeper than the sheet'  => [['/resins/0/sheet/max_pour_mm' => 30, '/resins/0/sheet/gel_mm' => 30], 'above-greatest-pour'],
+    'onto liquid'            => [['/pours/1/start_h' => 10], 'on-liquid'],
+    'too soft'               => [['/pours/1/start_h' => 52], 'before-recoat'],
+    'too late'               => [['/pours/2/start_h' => 200], 'recoat-missed'],
+    'not full'               => [['/pours/2/depth_mm' => 30], 'under-filled'],
+    'fuller than wanted'     => [['/vessel/fill_mm' => 55], 'over-filled'],
+    'uncovered'              => [['/inclusions/0/cover_mm' => 20], 'uncovered'],
+    'no layer'               => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer'],
+    'lifted by its cover'    => [['/pours/1/depth_mm' => 30, '/pours/2/depth_mm' => 16], 'floats-off'],
+    'in the wall'            => [['/inclusions/0/at_mm' => [35, 0]], 'outside-vessel'],
+    'into each other'        => [
+        [
+            '/inclusions/1' => [
+                'id'           => 'coin', 'shape' => 'disc', 'size_mm' => [20, 20, 3], 'at_mm' => [10, 0], 'target_bottom_mm' => 26,
+                'tolerance_mm' => 1, 'material' => ['skeleton_g_cm3' => 8.5],
+            ],
+        ],
+        'objects-overlap',
+    ],
     'bare and porous'         => [['/inclusions/0/sealed_coats' => 0], 'seal-first'],
     'damp'                    => [['/inclusions/0/material/moisture_pct' => 15], 'dry-first'],
     'too hot for the object'  => [['/inclusions/0/material/max_celsius' => 22], 'object-too-hot'],
@@ -147,7 +158,9 @@ it('finds nothing wrong with a plan that is right', function (): void {
 
 it('offers the smallest change that mends', function (): void {
     $wrong = ['/inclusions/0/target_bottom_mm' => 27, '/inclusions/0/sealed_coats' => 0];
-    $left = fn(array $changes): array => ($draft = Draft::of($plan = Plans::read($changes)))->layout === null ? $draft->reasons : Judges::ofLayout($plan, $draft->layout);
+    $left = fn(array $changes): array => ($draft = Draft::of($plan = Plans::read($changes)))->layout === null
+        ? $draft->reasons
+        : Judges::ofLayout($plan, $draft->layout);
     $mends = array_values(array_filter(array_map(fn(Finding $one) => $one->mend, $left($wrong))));
     expect($mends)->not->toBe([]);
     foreach ($mends as $mend) {

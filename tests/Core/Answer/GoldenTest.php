@@ -14,7 +14,9 @@ function goldenPairs(): array
     $pairs = [];
     foreach (glob(__DIR__ . '/cases/*.expected.json') ?: [] as $expected) {
         $plan = str_replace('.expected.json', '.json', $expected);
-        $pairs[basename($plan)] = [json_decode((string) file_get_contents($plan), true), json_decode((string) file_get_contents($expected), true)];
+        $pairs[basename($plan)] = [
+            json_decode((string) file_get_contents($plan), true), json_decode((string) file_get_contents($expected), true),
+        ];
     }
 
     return $pairs;
@@ -34,6 +36,9 @@ it('says of each plan what was worked out by hand', function (array $document, a
     expect($answer->isFeasible())->toBe($expected['feasible'])
         ->and(array_map(fn(Finding $one): string => $one->code->word(), $answer->reasons))->toBe($expected['reasons'])
         ->and(array_map(fn(LaidPour $pour): float => round(1e3 * $pour->depth(), 3), $pours))->toEqual($expected['depths_mm'])
-        ->and(array_map(fn(LaidPour $pour): float => round(1e6 * $pour->volume, 2), $pours))->toEqualWithDelta($expected['volumes_ml'], 0.011)
+        ->and(array_map(
+            fn(LaidPour $pour): float => round(1e6 * $pour->volume, 2),
+            $pours,
+        ))->toEqualWithDelta($expected['volumes_ml'], 0.011)
         ->and($bottoms)->toEqualWithDelta($expected['bottoms_mm'], 1e-6);
 })->with(fn(): array => goldenPairs());

@@ -38,7 +38,12 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
     $store = new CalibrationMemory();
     $coat = $store->calibrated(Plans::resin(['gel_h' => 3.5, 'max_pour_mm' => 6.0, 'pot_life_min' => 20.0, 'working_min' => 30.0]));
     $life = new CupLife($coat);
-    $split = fn(float $grams): CupSplit => CupSplit::of(Batch::of($coat->resin, $grams / 1100.0 / 1000.0, Scale::withStep(0.1), 0.0), $life, 600.0, 298.15);
+    $split = fn(float $grams): CupSplit => CupSplit::of(
+        Batch::of($coat->resin, $grams / 1100.0 / 1000.0, Scale::withStep(0.1), 0.0),
+        $life,
+        600.0,
+        298.15,
+    );
     expect($split(60.0)->cups)->toBe(1)
         ->and($split(3000.0)->cups)->toBeGreaterThan(2);
     foreach ([60.0, 500.0, 3000.0] as $grams) {
@@ -51,7 +56,9 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
 });
 
 it('says when even the smallest cup dies too soon', function (): void {
-    $fast = (new CalibrationMemory())->calibrated(Plans::resin(['gel_h' => 0.1, 'max_pour_mm' => 6.0, 'pot_life_min' => 3.0, 'working_min' => 4.0]));
+    $fast = (new CalibrationMemory())->calibrated(Plans::resin([
+        'gel_h' => 0.1, 'max_pour_mm' => 6.0, 'pot_life_min' => 3.0, 'working_min' => 4.0,
+    ]));
     $split = CupSplit::of(Batch::of($fast->resin, 1e-4, Scale::withStep(0.1)), new CupLife($fast), 600.0, 298.15);
     expect($split->isTooShort())->toBeTrue();
 });

@@ -44,7 +44,11 @@ it('reads 1 : 1 by volume as equal marks', function (): void {
         ->and($equal->volumeParts())->toBe([1.0, 1.0]);
 });
 
-it('parts a mix so that A, B and the cup they stand in stay below the limit of the scale', function (float $ml, float $cup, ?int $goes): void {
+it('parts a mix so that A, B and the cup they stand in stay below the limit of the scale', function (
+    float $ml,
+    float $cup,
+    ?int $goes,
+): void {
     expect(Batch::of(Plans::resin([], 1000.0), $ml * 1e-6, Scale::withStep(0.1, 200.0, $cup), 0.0)->goes())->toBe($goes);
 })->with([
     // B is weighed on top of A: 200 g are 200 g of both.
@@ -104,7 +108,9 @@ it('knows the cups of the trade', function (string $text, float $ml): void {
 it('refuses devices that cannot be', function (callable $make): void {
     $make();
 })->with([
-    'a scale that bears less than its step' => [fn() => Scale::withStep(1.0, 0.5)], 'a cup without marks' => [fn() => MarkedCup::withMarks(0.0)],
-    'a cup smaller than a mark'             => [fn() => MarkedCup::withMarks(10.0, 5.0)], 'a spoon of nothing' => [fn() => Spoon::holding(0.0)],
+    'a scale that bears less than its step' => [fn() => Scale::withStep(1.0, 0.5)],
+    'a cup without marks'                   => [fn() => MarkedCup::withMarks(0.0)],
+    'a cup smaller than a mark'             => [fn() => MarkedCup::withMarks(10.0, 5.0)],
+    'a spoon of nothing'                    => [fn() => Spoon::holding(0.0)],
     'no A'                                  => [fn() => WeighedMix::of(MixRatio::byWeight(1.0, 1.0, 1.0, 1.0), 0.0, 5.0)],
 ])->throws(ImpossibleValue::class);

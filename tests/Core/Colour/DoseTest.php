@@ -36,7 +36,9 @@ it('goes through a mother paste where the scale is too coarse', function () use 
         ->and($dose->stages)->toEqual([['take' => 1.0, 'size' => 10.0], ['take' => 1.0, 'size' => 10.0]])
         // For a cup of 200 g it is made at once, unless the scale takes less.
         ->and(Dose::of($white, 0.03, 200.0, 1.08, 0.1)->stages)->toEqual([['take' => 1.0, 'size' => 100.0]])
-        ->and(Dose::of($white, 0.03, 200.0, 1.08, 0.1, 90.0)->stages)->toEqual([['take' => 1.0, 'size' => 10.0], ['take' => 1.0, 'size' => 10.0]])
+        ->and(Dose::of($white, 0.03, 200.0, 1.08, 0.1, 90.0)->stages)->toEqual([
+            ['take' => 1.0, 'size' => 10.0], ['take' => 1.0, 'size' => 10.0],
+        ])
         ->and(Dose::of($white, 3.0, 100.0, 1.08, 0.1)->told)->toEqualWithDelta(3.0, 1e-12);
 });
 
@@ -61,7 +63,8 @@ it('says by how much whole drops miss', function (float $drops, float $off) use 
 })->with([[6.4, -6.25], [7.6, 100.0 * 0.4 / 7.6], [8.0, 0.0]]);
 
 it('darkens one cup by what is left in it', function (): void {
-    // 120 g: 40 poured at 0.2 %, 40 at 0.5 %, 40 at 1 %: 0.24 g into 120, 0.24 into 80, 0.20 into 40; together 0.08 + 0.20 + 0.40 g poured out.
+    // 120 g: 40 poured at 0.2 %, 40 at 0.5 %, 40 at 1 %: 0.24 g into 120, 0.24 into 80, 0.20 into 40; together 0.08 + 0.20 + 0.40 g
+    // poured out.
     $steps = Darkening::of([[40.0, 0.005], [40.0, 0.01], [40.0, 0.002]])->steps;
     expect(array_map(fn(array $step): float => round($step['add'], 9), $steps))->toBe([0.24, 0.24, 0.2])
         ->and(array_column($steps, 'left'))->toBe([120.0, 80.0, 40.0])

@@ -24,7 +24,10 @@ it('scatters as Kubelka and Munk say', function (float $k, float $s, float $d, f
     $a = 1.0 + $k / $s;
     $b = sqrt($a * $a - 1.0);
     $coth = 1.0 / tanh($b * $s * $d);
-    expect(Film::of($even($k), $even($s), $d)->over(Shade::grey($ground))->blue)->toEqualWithDelta((1.0 - $ground * ($a - $b * $coth)) / ($a - $ground + $b * $coth), 1e-10);
+    expect(Film::of($even($k), $even($s), $d)->over(Shade::grey($ground))->blue)->toEqualWithDelta(
+        (1.0 - $ground * ($a - $b * $coth)) / ($a - $ground + $b * $coth),
+        1e-10,
+    );
 })->with([[100.0, 400.0, 0.003, 0.0], [100.0, 400.0, 0.003, 0.8], [5.0, 2000.0, 0.001, 0.5], [900.0, 50.0, 0.002, 1.0]]);
 
 // Kubelka & Munk, Z. tech. Phys. 12 (1931) 593: R∞ = 1 + K/S − √((K/S)² + 2K/S), whatever lies behind; K/S = (1 − R∞)²/2R∞.
@@ -82,7 +85,9 @@ it('takes a colour from what its maker can tell of it', function (): void {
 
 it('knows which colours make mud of each other', function (): void {
     $ink = fn(string $name, string $hex): Recipe => Recipe::of([[Colourant::ink($name, $name, Shade::hex($hex), 0.010, 0.9, 0.05), 1.2]]);
-    [$blue, $orange, $green, $grey] = [$ink('blue', '#1d4fa0'), $ink('orange', '#d0661a'), $ink('green', '#1d8a70'), $ink('grey', '#808080')];
+    [$blue, $orange, $green, $grey] = [
+        $ink('blue', '#1d4fa0'), $ink('orange', '#d0661a'), $ink('green', '#1d8a70'), $ink('grey', '#808080'),
+    ];
     // Complements lose their colour in each other, neighbours on the circle keep it (common practice).
     expect($blue->muddies($orange, 0.002))->toBeTrue()
         ->and($orange->muddies($blue, 0.002))->toBeTrue()

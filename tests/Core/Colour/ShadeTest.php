@@ -36,4 +36,7 @@ it('tells how different two colours look', function (): void {
         ->and(Shade::hex('#ff0000')->chroma())->toEqualWithDelta(hypot(80.09, 67.20), 0.1);
 });
 
-it('refuses light that there cannot be', fn() => expect(fn() => Shade::linear(0.5, 1.2, 0.1))->toThrow(ImpossibleValue::class, 'green-share'));
+it(
+    'refuses light that there cannot be',
+    fn() => expect(fn() => Shade::linear(0.5, 1.2, 0.1))->toThrow(ImpossibleValue::class, 'green-share'),
+);

@@ -107,20 +107,36 @@ it('stretches, and meets other objects by its outermost points', function (): vo
 it('names what is wrong with a mesh', function (string $file, string $says): void {
     expect(fn() => MeshSlicer::slice(StlReader::read([$file]), 1e-3))->toThrow(UnusableMesh::class, $says);
 })->with([
-    'a hole'              => [fn() => Meshes::binary(array_slice(Meshes::block(10.0, 10.0, 10.0), 1)), 'mesh.open {"count":3,"edges":["(0, 0, 0)–(10, 10, 0)"'],
+    'a hole' => [
+        fn() => Meshes::binary(array_slice(Meshes::block(10.0, 10.0, 10.0), 1)),
+        'mesh.open {"count":3,"edges":["(0, 0, 0)–(10, 10, 0)"',
+    ],
     'a facet turned over' => [function () {
         $block = Meshes::block(10.0, 10.0, 10.0);
         $block[2] = array_reverse($block[2]);
 
         return Meshes::binary($block);
     }, 'mesh.inverted {"count":3'],
-    'nothing'                   => [fn() => '', 'mesh.empty'],
-    'no facet'                  => [fn() => "solid empty\nendsolid empty\n", 'mesh.empty'],
-    'a file cut short'          => [fn() => substr(Meshes::binary(Meshes::block(10.0, 10.0, 10.0)), 0, 400), 'mesh.cut-short {"promised":12,"found":6}'],
-    'a text cut short'          => [fn() => substr(Meshes::ascii(Meshes::block(10.0, 10.0, 10.0)), 0, 900), 'mesh.no-facet'],
-    'a number that is none'     => [fn() => str_replace('1.0000000e+1 0.0000000e+0 1.0000000e+1', '1.0 zero 1.0', Meshes::ascii(Meshes::block(10.0, 10.0, 10.0))), '"text":"zero"'],
-    'a corner at infinity'      => [fn() => Meshes::binary([[[0.0, 0.0, 0.0], [NAN, 0.0, 0.0], [0.0, INF, 0.0]]]), 'mesh.too-far {"facet":1}'],
-    'a sheet without thickness' => [fn() => Meshes::binary([[[0.0, 0.0, 0.0], [1.0, 0.0, 0.0], [0.0, 1.0, 0.0]], [[0.0, 0.0, 0.0], [0.0, 1.0, 0.0], [1.0, 0.0, 0.0]]]), 'mesh.flat'],
-    'a picture'                 => [fn() => "\x89PNG\r\n\x1a\n" . str_repeat("\xff", 200), 'mesh.no-stl'],
-    'four corners to a facet'   => [fn() => str_replace('    endloop', "      vertex 1 1 1\n    endloop", Meshes::ascii(Meshes::ball(10.0, 8, 8))), 'mesh.not-three-corners'],
+    'nothing'          => [fn() => '', 'mesh.empty'],
+    'no facet'         => [fn() => "solid empty\nendsolid empty\n", 'mesh.empty'],
+    'a file cut short' => [
+        fn() => substr(Meshes::binary(Meshes::block(10.0, 10.0, 10.0)), 0, 400), 'mesh.cut-short {"promised":12,"found":6}',
+    ],
+    'a text cut short'      => [fn() => substr(Meshes::ascii(Meshes::block(10.0, 10.0, 10.0)), 0, 900), 'mesh.no-facet'],
+    'a number that is none' => [
+        fn() => str_replace('1.0000000e+1 0.0000000e+0 1.0000000e+1', '1.0 zero 1.0', Meshes::ascii(Meshes::block(10.0, 10.0, 10.0))),
+        '"text":"zero"',
+    ],
+    'a corner at infinity' => [
+        fn() => Meshes::binary([[[0.0, 0.0, 0.0], [NAN, 0.0, 0.0], [0.0, INF, 0.0]]]), 'mesh.too-far {"facet":1}',
+    ],
+    'a sheet without thickness' => [
+        fn() => Meshes::binary([[[0.0, 0.0, 0.0], [1.0, 0.0, 0.0], [0.0, 1.0, 0.0]], [[0.0, 0.0, 0.0], [0.0, 1.0, 0.0], [1.0, 0.0, 0.0]]]),
+        'mesh.flat',
+    ],
+    'a picture'               => [fn() => "\x89PNG\r\n\x1a\n" . str_repeat("\xff", 200), 'mesh.no-stl'],
+    'four corners to a facet' => [
+        fn() => str_replace('    endloop', "      vertex 1 1 1\n    endloop", Meshes::ascii(Meshes::ball(10.0, 8, 8))),
+        'mesh.not-three-corners',
+    ],
 ]);

@@ -35,7 +35,10 @@ function patches(int $seed): array
         Band::half($draw(-180.0, 180.0), $draw(0.0, 0.04)),
         Ring::about($draw(-0.03, 0.03), $draw(-0.03, 0.03), $draw(0.0, 0.01), $draw(0.012, 0.03)),
         Blot::at(Outline::fromPath('M0 0C8 -6 22 -4 24 8L16 22L2 18Z'), $draw(-0.03, 0.03), $draw(-0.03, 0.03)),
-        Stroke::through([[$draw(-0.05, 0.0), $draw(-0.05, 0.05)], [0.0, $draw(-0.02, 0.02)], [$draw(0.0, 0.05), $draw(-0.05, 0.05)]], $draw(0.002, 0.01)),
+        Stroke::through(
+            [[$draw(-0.05, 0.0), $draw(-0.05, 0.05)], [0.0, $draw(-0.02, 0.02)], [$draw(0.0, 0.05), $draw(-0.05, 0.05)]],
+            $draw(0.002, 0.01),
+        ),
     ];
 }
 
@@ -60,7 +63,10 @@ it('tells inside from outside alike along lines and at places', function (int $s
 
 // Brute force: places on a fine lattice, counted.
 it('shares as counting does', function (int $seed): void {
-    $sections = [Section::ellipse(0.05, 0.05), Section::rectangle(0.05, 0.04), Section::within(Outline::fromPath('M0 0H90V60A25 18 0 0 1 66 80H0Z'))];
+    $sections = [
+        Section::ellipse(0.05, 0.05), Section::rectangle(0.05, 0.04),
+        Section::within(Outline::fromPath('M0 0H90V60A25 18 0 0 1 66 80H0Z')),
+    ];
     $parcels = new Parcels($sections[$seed % 3], patches($seed));
     $counts = array_fill(-1, 6, 0);
     $steps = 240;
@@ -105,7 +111,10 @@ it('keeps edges inside the wall and off what later regions cover', function (int
 
 it('finds neighbours that look at each other across a boundary', function (): void {
     // Rings about one middle meet only their next ones.
-    $rings = new Parcels(Section::ellipse(0.05, 0.05), [Ring::about(0.0, 0.0, 0.0, 0.01), Ring::about(0.0, 0.0, 0.01, 0.02), Ring::about(0.0, 0.0, 0.02, 0.03)]);
+    $rings = new Parcels(
+        Section::ellipse(0.05, 0.05),
+        [Ring::about(0.0, 0.0, 0.0, 0.01), Ring::about(0.0, 0.0, 0.01, 0.02), Ring::about(0.0, 0.0, 0.02, 0.03)],
+    );
     expect($rings->neighbours())->toEqualCanonicalizing([[0, 1], [1, 2], [-1, 2]]);
     // Apart from each other they meet only the ground.
     $apart = new Parcels(Section::rectangle(0.05, 0.05), [Ring::about(-0.03, 0.0, 0.0, 0.01), Ring::about(0.03, 0.0, 0.0, 0.01)]);

@@ -80,7 +80,9 @@ it('moves a boundary as far as its share asks', function (): void {
         // A half at its one edge.
         ->and((new Parcels($plate, [Band::half(90.0)]))->shift(0, 0.75))->toEqualWithDelta(0.03, 1e-6)
         // A square of 20 mm grown to 28 mm: 4 mm on each side.
-        ->and((new Parcels($plate, [Blot::at(Outline::fromPath('M0 0H20V20H0Z'), 0.0, 0.0)]))->shift(0, (0.028 / 0.12) ** 2))->toEqualWithDelta(0.004, 1e-5);
+        ->and(
+            (new Parcels($plate, [Blot::at(Outline::fromPath('M0 0H20V20H0Z'), 0.0, 0.0)]))->shift(0, (0.028 / 0.12) ** 2),
+        )->toEqualWithDelta(0.004, 1e-5);
 });
 
 // Arithmetic on a plate of 120 mm: what lies at the wall stays there, the one edge inside moves by all that a share asks; round edges

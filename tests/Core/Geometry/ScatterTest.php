@@ -17,7 +17,11 @@ it('draws the numbers of the published generator', function (): void {
     expect((int) round($numbers->current() * 2147483647))->toBe(399268537);
 });
 
-it('keeps copies clear of each other, of others and of the wall, the same for the same seed', function (Section $room, Section $foot, float $x0): void {
+it('keeps copies clear of each other, of others and of the wall, the same for the same seed', function (
+    Section $room,
+    Section $foot,
+    float $x0,
+): void {
     $taken = [[0.01, 0.0, 0.006]];
     foreach ([1, 2, 77] as $seed) {
         $places = (new Scatter($room, $foot, 0.002, $seed))->fill([[$x0, 0.0]], 12, $taken, null);
@@ -59,7 +63,10 @@ it('stays within a distance, and stops when the room is full', function (): void
 });
 
 it('makes copies part of the plan: what they displace, where they lie', function (): void {
-    $copies = ['/inclusions/0/copies' => 5, '/inclusions/0/size_mm' => [10, 10, 8], '/inclusions/0/spread' => ['seed' => 4, 'spacing_mm' => 3]];
+    $copies = [
+        '/inclusions/0/copies' => 5, '/inclusions/0/size_mm' => [10, 10, 8],
+        '/inclusions/0/spread' => ['seed' => 4, 'spacing_mm' => 3],
+    ];
     [$one, $five] = [Plans::read(['/inclusions/0/size_mm' => [10, 10, 8]])->inclusions[0], Plans::read($copies)->inclusions[0]];
     expect($five->places)->toHaveCount(5)
         ->and($five->displaced(0.0, 0.018))->toEqualWithDelta(5.0 * $one->displaced(0.0, 0.018), 1e-15)

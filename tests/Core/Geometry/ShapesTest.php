@@ -29,7 +29,10 @@ it('has the area and rim of the tables', function (string $path, float $area, fl
     'circle of two arcs'     => ['M-20 0A20 20 0 1 1 20 0A20 20 0 1 1 -20 0Z', M_PI * 400.0, M_PI * 40.0],
     'arc flags run together' => ['M-20 0a20 20 0 0140 0a20 20 0 01-40 0', M_PI * 400.0, M_PI * 40.0],
     'half disc'              => ['M-20 0A20 20 0 0 0 20 0Z', M_PI * 200.0, M_PI * 20.0 + 40.0],
-    'rounded corners'        => ['M10 0H70A10 10 0 0 1 80 10V40A10 10 0 0 1 70 50H10A10 10 0 0 1 0 40V10A10 10 0 0 1 10 0Z', 4000.0 - (4.0 - M_PI) * 100.0, 180.0 + 20.0 * M_PI],
+    'rounded corners'        => [
+        'M10 0H70A10 10 0 0 1 80 10V40A10 10 0 0 1 70 50H10A10 10 0 0 1 0 40V10A10 10 0 0 1 10 0Z',
+        4000.0 - (4.0 - M_PI) * 100.0, 180.0 + 20.0 * M_PI,
+    ],
     'radii too small, grown' => ['M-20 0A1 1 0 0 1 20 0A1 1 0 0 1 -20 0Z', M_PI * 400.0, M_PI * 40.0],
 ]);
 
@@ -98,12 +101,23 @@ it('is a regular prism of the tables', function (int $sides, float $area): void 
 it('has the volumes of turned, stepped and round vessels', function (float $volume, float $expected): void {
     expect($volume / $expected)->toEqualWithDelta(1.0, 1e-9);
 })->with([
-    'ball 4πR³/3'           => [fn() => Bowl::sphere(0.1)->volumeTo(1.0), 4.0 / 3.0 * M_PI * 0.05 ** 3],
-    'turned cylinder'       => [fn() => Revolved::turned([[0.0, 0.08], [0.05, 0.08]])->volumeTo(1.0), M_PI * 0.04 ** 2 * 0.05],
-    'turned double cone'    => [fn() => Revolved::turned([[0.0, 0.0], [0.03, 0.06], [0.06, 0.0]])->volumeTo(1.0), 2.0 * M_PI * 0.03 ** 2 * 0.03 / 3.0],
-    'half of a double cone' => [fn() => Revolved::turned([[0.0, 0.0], [0.03, 0.06], [0.06, 0.0]])->volumeTo(0.03), M_PI * 0.03 ** 2 * 0.03 / 3.0],
-    'tray over a channel'   => [fn() => Stepped::of([Prism::box(0.1, 0.02, 0.01), Prism::box(0.2, 0.1, 0.02)])->volumeTo(1.0), 0.1 * 0.02 * 0.01 + 0.2 * 0.1 * 0.02],
-    'channel and a little'  => [fn() => Stepped::of([Prism::box(0.1, 0.02, 0.01), Prism::box(0.2, 0.1, 0.02)])->volumeTo(0.015), 0.1 * 0.02 * 0.01 + 0.2 * 0.1 * 0.005],
+    'ball 4πR³/3'        => [fn() => Bowl::sphere(0.1)->volumeTo(1.0), 4.0 / 3.0 * M_PI * 0.05 ** 3],
+    'turned cylinder'    => [fn() => Revolved::turned([[0.0, 0.08], [0.05, 0.08]])->volumeTo(1.0), M_PI * 0.04 ** 2 * 0.05],
+    'turned double cone' => [
+        fn() => Revolved::turned([[0.0, 0.0], [0.03, 0.06], [0.06, 0.0]])->volumeTo(1.0),
+        2.0 * M_PI * 0.03 ** 2 * 0.03 / 3.0,
+    ],
+    'half of a double cone' => [
+        fn() => Revolved::turned([[0.0, 0.0], [0.03, 0.06], [0.06, 0.0]])->volumeTo(0.03), M_PI * 0.03 ** 2 * 0.03 / 3.0,
+    ],
+    'tray over a channel' => [
+        fn() => Stepped::of([Prism::box(0.1, 0.02, 0.01), Prism::box(0.2, 0.1, 0.02)])->volumeTo(1.0),
+        0.1 * 0.02 * 0.01 + 0.2 * 0.1 * 0.02,
+    ],
+    'channel and a little' => [
+        fn() => Stepped::of([Prism::box(0.1, 0.02, 0.01), Prism::box(0.2, 0.1, 0.02)])->volumeTo(0.015),
+        0.1 * 0.02 * 0.01 + 0.2 * 0.1 * 0.005,
+    ],
     // Ball of R = 50 mm cut where it is 30 mm wide, and 20 mm of neck.
     'ball with a neck' => [function () {
         return Bowl::sphere(0.1, 0.03, 0.02)->volumeTo(1.0);
@@ -126,7 +140,10 @@ it('is the integral of its own section', function (object $shape): void {
 
 it('keeps monotone data monotone and goes through its points (Fritsch & Carlson 1980)', function (): void {
     // The data of the paper's RPN 14 example: flat, then a sudden rise, where a plain cubic overshoots.
-    $points = [[7.99, 0.0], [8.09, 2.76429e-5], [8.19, 4.37498e-2], [8.7, 0.169183], [9.2, 0.469428], [10.0, 0.943740], [12.0, 0.998636], [15.0, 0.999919], [20.0, 0.999994]];
+    $points = [
+        [7.99, 0.0], [8.09, 2.76429e-5], [8.19, 4.37498e-2], [8.7, 0.169183], [9.2, 0.469428], [10.0, 0.943740],
+        [12.0, 0.998636], [15.0, 0.999919], [20.0, 0.999994],
+    ];
     $curve = Pchip::through($points);
     foreach ($points as [$x, $y]) {
         expect($curve->at($x))->toEqualWithDelta($y, 1e-12);
@@ -166,6 +183,9 @@ it('measures a vessel with water', function (): void {
 it('gives any outline the radius of its rectangle, and a circle its own', function (): void {
     $bar = Outline::fromPath('M0 0H90V30H0Z');
     $many = Outline::regular(100, 0.2 * M_PI / 100.0);
-    expect(EquivalentRadius::ofOutline($bar->area, $bar->perimeter, 8.0, 0.2))->toEqualWithDelta(EquivalentRadius::ofRectangle(0.045, 0.015, 8.0, 0.2), 1e-6)
+    expect(EquivalentRadius::ofOutline($bar->area, $bar->perimeter, 8.0, 0.2))->toEqualWithDelta(
+        EquivalentRadius::ofRectangle(0.045, 0.015, 8.0, 0.2),
+        1e-6,
+    )
         ->and(EquivalentRadius::ofOutline($many->area, $many->perimeter, 8.0, 0.2))->toEqualWithDelta(0.1, 2e-4);
 });

@@ -77,7 +77,11 @@ it('finds its farthest point', function (object $solid): void {
         }
         expect($farthest)->toBeLessThanOrEqual($reach + 1e-9);
         // And the point itself belongs to the body.
-        expect($solid->sectionAt($z)->holds(Pensilis\Geometry\Section::ellipse(0.0, 0.0), $x * (1 - 1e-9), $y * (1 - 1e-9)) || $z < 1e-12 || $z > $solid->height() - 1e-12)->toBeTrue();
+        expect($solid->sectionAt($z)->holds(
+            Pensilis\Geometry\Section::ellipse(0.0, 0.0),
+            $x * (1 - 1e-9),
+            $y * (1 - 1e-9),
+        ) || $z < 1e-12 || $z > $solid->height() - 1e-12)->toBeTrue();
     }
 })->with('solids');
 

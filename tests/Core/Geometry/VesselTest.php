@@ -31,10 +31,12 @@ it('has the volume of the tables', function (float $volume, float $expected): vo
     'box a b c'              => [Prism::box(0.12, 0.07, 0.036)->volumeTo(1.0), 0.12 * 0.07 * 0.036],
     'cylinder πr²h'          => [Prism::cylinder(0.09, 0.06)->volumeTo(1.0), M_PI * 0.045 ** 2 * 0.06],
     'cone πr²h/3'            => [Frustum::cone(0.0, 0.08, 0.1)->volumeTo(1.0), M_PI * 0.04 ** 2 * 0.1 / 3.0],
-    'frustum πh(R²+Rr+r²)/3' => [Frustum::cone(0.06, 0.09, 0.05)->volumeTo(1.0), M_PI * 0.05 * (0.045 ** 2 + 0.045 * 0.03 + 0.03 ** 2) / 3.0],
-    'pyramid a²h/3'          => [Frustum::pyramid([0.0, 0.0], [0.1, 0.1], 0.09)->volumeTo(1.0), 0.1 ** 2 * 0.09 / 3.0],
-    'half sphere 2πR³/3'     => [Bowl::hemisphere(0.1)->volumeTo(1.0), 2.0 * M_PI * 0.05 ** 3 / 3.0],
-    'cap πh²(3R−h)/3'        => [Bowl::hemisphere(0.1)->volumeTo(0.02), M_PI * 0.02 ** 2 * (3 * 0.05 - 0.02) / 3.0],
+    'frustum πh(R²+Rr+r²)/3' => [
+        Frustum::cone(0.06, 0.09, 0.05)->volumeTo(1.0), M_PI * 0.05 * (0.045 ** 2 + 0.045 * 0.03 + 0.03 ** 2) / 3.0,
+    ],
+    'pyramid a²h/3'      => [Frustum::pyramid([0.0, 0.0], [0.1, 0.1], 0.09)->volumeTo(1.0), 0.1 ** 2 * 0.09 / 3.0],
+    'half sphere 2πR³/3' => [Bowl::hemisphere(0.1)->volumeTo(1.0), 2.0 * M_PI * 0.05 ** 3 / 3.0],
+    'cap πh²(3R−h)/3'    => [Bowl::hemisphere(0.1)->volumeTo(0.02), M_PI * 0.02 ** 2 * (3 * 0.05 - 0.02) / 3.0],
 ]);
 
 it('is the integral of its own section', function (object $shape): void {
@@ -65,7 +67,9 @@ it('keeps the rule of thumb for coats', function (): void {
     $foot = Prism::box(Length::parse('1 ft', UnitSystem::Us)->m(), Length::parse('1 ft', UnitSystem::Us)->m(), 0.01);
     $ounce = 29.5735295625e-6;
     expect(Vessel::of($foot, Sheet::siliconeMold(), null)->depthFor(5.0 * $ounce))->toEqualWithDelta(0.0016, 0.00005)
-        ->and($ounce / Length::parse('1/16 in', UnitSystem::Us)->m() / Length::parse('1 in', UnitSystem::Us)->m() ** 2)->toEqualWithDelta(28.9, 0.05);
+        ->and(
+            $ounce / Length::parse('1/16 in', UnitSystem::Us)->m() / Length::parse('1 in', UnitSystem::Us)->m() ** 2,
+        )->toEqualWithDelta(28.9, 0.05);
 });
 
 it('measures the rim of an ellipse', function (): void {

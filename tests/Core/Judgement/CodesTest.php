@@ -28,11 +28,28 @@ it('says what is rarely wrong, at its place', function (array $changes, string $
     expect(saidOf($changes))->toContain($said)
         ->and(saidOf([]))->not->toContain($said);
 })->with([
-    'more than the scale takes'   => [['/studio/scale_limit_g' => 70], 'several-mixes /pours/0'],
-    'a cup heavier than that'     => [['/studio/scale_limit_g' => 70, '/studio/cup_weight_g' => 75], 'cup-too-heavy /studio/cup_weight_g'],
-    'walls that lean'             => [['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]]], 'walls-upright /vessel/shape'],
+    'more than the scale takes' => [['/studio/scale_limit_g' => 70], 'several-mixes /pours/0'],
+    'a cup heavier than that'   => [['/studio/scale_limit_g' => 70, '/studio/cup_weight_g' => 75], 'cup-too-heavy /studio/cup_weight_g'],
+    'walls that lean'           => [
+        [
+            '/vessel' => [
+                'shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
+                'wall'  => ['material' => 'silicone', 'thickness_mm' => 4],
+            ],
+        ],
+        'walls-upright /vessel/shape',
+    ],
     'a cure of months'            => [['/resins/0/sheet/full_cure_h' => 2400], 'no-full-cure /pours/0'],
-    'poured while it still dries' => [['/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica'], 'not-ready /inclusions/0'],
-    'shares of more than all'     => [['/pours/2/zones' => [['shape' => 'half', 'share_pct' => 80], ['shape' => 'half', 'angle_deg' => 180, 'share_pct' => 30]]], 'shares-above-all /pours/2/zones'],
-    'too many copies'             => [['/inclusions/0/copies' => 300, '/inclusions/1' => ['id' => 'seed', 'copies' => 300] + Plans::cone()['inclusions'][0]], 'too-many-objects /inclusions'],
+    'poured while it still dries' => [
+        ['/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica'],
+        'not-ready /inclusions/0',
+    ],
+    'shares of more than all' => [
+        ['/pours/2/zones' => [['shape' => 'half', 'share_pct' => 80], ['shape' => 'half', 'angle_deg' => 180, 'share_pct' => 30]]],
+        'shares-above-all /pours/2/zones',
+    ],
+    'too many copies' => [
+        ['/inclusions/0/copies' => 300, '/inclusions/1' => ['id' => 'seed', 'copies' => 300] + Plans::cone()['inclusions'][0]],
+        'too-many-objects /inclusions',
+    ],
 ]);

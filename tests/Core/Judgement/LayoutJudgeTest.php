@@ -29,16 +29,40 @@ it('says the figure and the place of every fault', function (array $changes, str
         ->and($finding->pointer)->toBe($pointer);
 })->with([
     // 7.676 ml: 0.55 of 4/3 π 14 · 14 · 17 mm³.
-    'air'      => [['/inclusions/0/sealed_coats' => 0], 'seal-first', 'seal-first air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
-    'bleeding' => [['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/bleeds' => true], 'seal-first', 'seal-first.bleeds air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
-    'soaking'  => [['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/soaks' => true], 'seal-first', 'seal-first.soaks air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats'],
-    'water'    => [['/inclusions/0/material/moisture_pct' => 14.5], 'dry-first', 'dry-first water_pct=14.5 damp_pct=10 object=cone', '/inclusions/0/material/moisture_pct'],
+    'air' => [
+        ['/inclusions/0/sealed_coats' => 0], 'seal-first', 'seal-first air_ml=7.676 coats=2 object=cone',
+        '/inclusions/0/sealed_coats',
+    ],
+    'bleeding' => [
+        ['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/bleeds' => true], 'seal-first',
+        'seal-first.bleeds air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats',
+    ],
+    'soaking' => [
+        ['/inclusions/0/sealed_coats' => 0, '/inclusions/0/material/soaks' => true], 'seal-first',
+        'seal-first.soaks air_ml=7.676 coats=2 object=cone', '/inclusions/0/sealed_coats',
+    ],
+    'water' => [
+        ['/inclusions/0/material/moisture_pct' => 14.5], 'dry-first', 'dry-first water_pct=14.5 damp_pct=10 object=cone',
+        '/inclusions/0/material/moisture_pct',
+    ],
     // 14 + 34 + 15 = 63 mm, and 60 are poured.
-    'cover'      => [['/inclusions/0/cover_mm' => 15], 'uncovered', 'uncovered short_mm=3 needs_mm=63 level_mm=60 object=cone', '/inclusions/0/target_bottom_mm'],
-    'layer'      => [['/inclusions/0/target_bottom_mm' => 20], 'no-layer', 'no-layer tolerance_mm=2 target_mm=20 object=cone', '/inclusions/0/target_bottom_mm'],
-    'least pour' => [['/pours/0/depth_mm' => 3, '/inclusions' => []], 'below-least-pour', 'below-least-pour pour=1 depth_mm=3 least_mm=5', '/pours/0/depth_mm'],
-    'level'      => [['/pours/2/depth_mm' => 30], 'under-filled', 'under-filled level_mm=56 fill_mm=60', '/pours'],
-    'scale'      => [['/studio/scale_step_g' => 2], 'ratio-error', 'ratio-error pour=1 error_pct=4.663 mix_g=100.189 least_g=156 step_g=1 device=device.scale step=2', '/pours/0'],
+    'cover' => [
+        ['/inclusions/0/cover_mm' => 15], 'uncovered', 'uncovered short_mm=3 needs_mm=63 level_mm=60 object=cone',
+        '/inclusions/0/target_bottom_mm',
+    ],
+    'layer' => [
+        ['/inclusions/0/target_bottom_mm' => 20], 'no-layer', 'no-layer tolerance_mm=2 target_mm=20 object=cone',
+        '/inclusions/0/target_bottom_mm',
+    ],
+    'least pour' => [
+        ['/pours/0/depth_mm' => 3, '/inclusions' => []], 'below-least-pour', 'below-least-pour pour=1 depth_mm=3 least_mm=5',
+        '/pours/0/depth_mm',
+    ],
+    'level' => [['/pours/2/depth_mm' => 30], 'under-filled', 'under-filled level_mm=56 fill_mm=60', '/pours'],
+    'scale' => [
+        ['/studio/scale_step_g' => 2], 'ratio-error',
+        'ratio-error pour=1 error_pct=4.663 mix_g=100.189 least_g=156 step_g=1 device=device.scale step=2', '/pours/0',
+    ],
 ]);
 
 it('mends what it says, and then has nothing more to say of it', function (array $changes, string $code): void {
@@ -61,10 +85,14 @@ it('holds objects to the wall at every height of a bowl', function (): void {
 });
 
 it('says nothing twice and names every object that is wrong', function (): void {
-    $second = ['/inclusions/1' => ['id' => 'leaf', 'shape' => 'disc', 'size_mm' => [12, 12, 2], 'at_mm' => [30, 0], 'target_bottom_mm' => 14,
+    $second = ['/inclusions/1' => ['id' => 'leaf', 'shape' => 'disc', 'size_mm' => [12, 12, 2],
+        'at_mm'                         => [30, 0], 'target_bottom_mm' => 14,
         'tolerance_mm'                  => 1, 'material' => ['skeleton_g_cm3' => 1.5, 'open_porosity' => 0.5, 'moisture_pct' => 30]]];
     $plan = Plans::read(['/inclusions/0/sealed_coats' => 0, ...$second], Plans::coneWithPours());
-    $said = array_map(fn(Finding $one): string => "{$one->code->word()} {$one->pointer}", (new LayoutJudge($plan, Layout::given($plan)))->findings());
+    $said = array_map(
+        fn(Finding $one): string => "{$one->code->word()} {$one->pointer}",
+        (new LayoutJudge($plan, Layout::given($plan)))->findings(),
+    );
     expect($said)->toContain('seal-first /inclusions/0/sealed_coats')
         ->toContain('dry-first /inclusions/1/material/moisture_pct')
         ->and(count($said))->toBe(count(array_unique($said)));

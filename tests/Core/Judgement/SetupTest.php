@@ -29,8 +29,12 @@ function said(array $changes): array
 }
 
 it('asks of the resin what the use asks', function (): void {
-    expect(Facts::line(said(['/purpose/use' => 'hot-cups'])['heat-rating']))->toBe('heat-rating.unsaid least_celsius=70 use=hot-cups resin=Slow deep-cast')
-        ->and(Facts::line(said(['/purpose/use' => 'hot-cups', '/resins/0/sheet/heat_deflection_celsius' => 52])['heat-rating']))->toStartWith('heat-rating least_celsius=70 bears_celsius=52')
+    expect(Facts::line(said(['/purpose/use' => 'hot-cups'])['heat-rating']))->toBe(
+        'heat-rating.unsaid least_celsius=70 use=hot-cups resin=Slow deep-cast',
+    )
+        ->and(Facts::line(
+            said(['/purpose/use' => 'hot-cups', '/resins/0/sheet/heat_deflection_celsius' => 52])['heat-rating'],
+        ))->toStartWith('heat-rating least_celsius=70 bears_celsius=52')
         ->and(said(['/purpose/use' => 'hot-cups', '/resins/0/sheet/heat_deflection_celsius' => 82]))->not->toHaveKey('heat-rating')
         ->and(said([]))->not->toHaveKey('heat-rating');
 });
@@ -72,7 +76,10 @@ it('tells of a slope by its rise across the vessel', function (): void {
 });
 
 it('mixes once for all that are poured alike', function (): void {
-    [$one, $four] = [Layout::given(Plans::read([], Plans::coneWithPours())), Layout::given(Plans::read(['/pieces' => 4], Plans::coneWithPours()))];
+    [$one, $four] = [
+        Layout::given(Plans::read([], Plans::coneWithPours())),
+        Layout::given(Plans::read(['/pieces' => 4], Plans::coneWithPours())),
+    ];
     foreach ($one->pours as $k => $pour) {
         expect($four->pours[$k]->volume)->toBe($pour->volume)
             ->and($four->pours[$k]->batch->mass)->toEqualWithDelta(4.0 * $pour->batch->mass, 1e-9)
@@ -125,7 +132,9 @@ it('weighs and times coats by the school of sealing', function (Sealer $sealer):
     $cone = Plans::read(['/sealing/school' => $sealer->value])->inclusions[0];
     $bare = Plans::read(['/inclusions/0/sealed_coats' => 0])->inclusions[0];
     // Two coats of so much for each square metre.
-    expect(($cone->bulkDensity() - $bare->bulkDensity()) * $cone->envelope())->toEqualWithDelta(2.0 * $sealer->coatMass() * $cone->solid->surfaceArea(), 1e-12)
+    expect(
+        ($cone->bulkDensity() - $bare->bulkDensity()) * $cone->envelope(),
+    )->toEqualWithDelta(2.0 * $sealer->coatMass() * $cone->solid->surfaceArea(), 1e-12)
         ->and($sealer->last())->toBeGreaterThanOrEqual($sealer->between());
 })->with(Sealer::cases());
 

@@ -71,5 +71,8 @@ it('tells three that fit in twos but not together', function (): void {
 it('says that the fill level itself cannot be reached', function (): void {
     [$obstacle] = obstacles([], 0.009, 0.005, 0.006);
     expect($obstacle->code->word())->toBe('fill-not-divisible')
-        ->and(array_map(fn($one): float => round($one->figure(), 6), $obstacle->quantities))->toBe(['fill' => 9.0, 'least' => 5.0, 'greatest' => 6.0]);
+        ->and(array_map(
+            fn($one): float => round($one->figure(), 6),
+            $obstacle->quantities,
+        ))->toBe(['fill' => 9.0, 'least' => 5.0, 'greatest' => 6.0]);
 });

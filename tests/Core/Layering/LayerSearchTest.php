@@ -93,7 +93,14 @@ it('agrees with trying everything, on a millimetre lattice', function (int $seed
         $greatest = $least + mt_rand(0, 5);
         $wishes = [];
         for ($i = mt_rand(0, 3); $i > 0; $i--) {
-            $wishes[] = wish("o{$i}", mt_rand(0, $fill - 1), mt_rand(0, 2), mt_rand(1, 3), mt_rand(0, 2) === 0 ? 2650.0 : 1000.0 * mt_rand(1, 5) / 4, $fill);
+            $wishes[] = wish(
+                "o{$i}",
+                mt_rand(0, $fill - 1),
+                mt_rand(0, 2),
+                mt_rand(1, 3),
+                mt_rand(0, 2) === 0 ? 2650.0 : 1000.0 * mt_rand(1, 5) / 4,
+                $fill,
+            );
         }
         $layers = found($fill, $least, $greatest, $wishes);
         $brute = bruteForce(1000 * $fill, 1000 * $least, 1000 * $greatest, $wishes, 1000);
@@ -119,7 +126,14 @@ it('agrees with trying everything, on its own lattice and in every cost', functi
         $greatest = $least + mt_rand(0, 8) / 2.0;
         $wishes = [];
         for ($i = mt_rand(0, 2); $i > 0; $i--) {
-            $wishes[] = wish("o{$i}", mt_rand(0, 10) / 2.0, mt_rand(0, 4) / 2.0, mt_rand(2, 6) / 2.0, mt_rand(0, 1) === 0 ? 2650.0 : 500.0, $fill);
+            $wishes[] = wish(
+                "o{$i}",
+                mt_rand(0, 10) / 2.0,
+                mt_rand(0, 4) / 2.0,
+                mt_rand(2, 6) / 2.0,
+                mt_rand(0, 1) === 0 ? 2650.0 : 500.0,
+                $fill,
+            );
         }
         $layers = found($fill, $least, $greatest, $wishes);
         $brute = bruteForce((int) (1000 * $fill), (int) (1000 * $least), (int) (1000 * $greatest), $wishes, 500);
@@ -138,7 +152,14 @@ it('keeps every law of a plan on larger pieces', function (): void {
         $fill = mt_rand(300, 900) / 10.0;
         $wishes = [];
         for ($i = mt_rand(1, 5); $i > 0; $i--) {
-            $wishes[] = wish("o{$i}", mt_rand(0, (int) (10 * $fill)) / 10.0, mt_rand(5, 40) / 10.0, mt_rand(20, 200) / 10.0, mt_rand(300, 3000), $fill);
+            $wishes[] = wish(
+                "o{$i}",
+                mt_rand(0, (int) (10 * $fill)) / 10.0,
+                mt_rand(5, 40) / 10.0,
+                mt_rand(20, 200) / 10.0,
+                mt_rand(300, 3000),
+                $fill,
+            );
         }
         $layers = found($fill, 5.0, 30.0, $wishes);
         if ($layers === null) {

@@ -56,7 +56,9 @@ it('conserves volume through shares, objects and what colours take up', function
             ->and(array_sum(array_map(fn(Portion $one): float => $one->share, $pour->portions->all)))->toEqualWithDelta(1.0, 1e-9);
         // Grams of mix over its density, and grams of each colour over its own, fill the same room.
         $grams = $pour->colourGrams();
-        expect(1e-6 * ($pour->batch->mass / 1.08 + ($grams['sand'] ?? 0.0) / 2.65 + ($grams['blue'] ?? 0.0) / 0.9))->toEqualWithDelta($sum, 1e-9 * $sum)
+        expect(
+            1e-6 * ($pour->batch->mass / 1.08 + ($grams['sand'] ?? 0.0) / 2.65 + ($grams['blue'] ?? 0.0) / 0.9),
+        )->toEqualWithDelta($sum, 1e-9 * $sum)
             ->and(1e3 * $pour->mass())->toEqualWithDelta($pour->batch->mass + array_sum($grams), 1e-9);
     }
 })->with(range(1, 40));
@@ -65,7 +67,8 @@ it('shares a coat by area, but for regions that are given a share', function ():
     $layout = fn(array $changes): LaidPour => Layout::given(Plans::read($changes, Plans::coloured()))->pours[2];
     $shares = fn(LaidPour $pour): array => array_map(fn(Portion $one): float => $one->share, $pour->portions->all);
     $areas = fn(LaidPour $pour): array => array_map(fn(Portion $one): float => $one->area, $pour->portions->all);
-    // Three bands across a circle of 90 mm at −15 and 15: the outer ones are segments, R² acos(d/R) − d √(R² − d²) of πR² (CRC Standard Mathematical Tables).
+    // Three bands across a circle of 90 mm at −15 and 15: the outer ones are segments, R² acos(d/R) − d √(R² − d²) of πR² (CRC Standard
+    // Mathematical Tables).
     $segment = (45.0 ** 2 * acos(1.0 / 3.0) - 15.0 * sqrt(45.0 ** 2 - 15.0 ** 2)) / (M_PI * 45.0 ** 2);
     $even = $areas($layout([]));
     expect($even[0])->toEqualWithDelta($segment, 5e-5)
@@ -89,13 +92,18 @@ it('says how far a boundary moves when a region gets too much', function () use 
     $cone = 1.0 - $pour->volume / (M_PI * 0.045 ** 2 * 0.034);
     expect($notice->code->value)->toBe('region-invades')
         ->and($notice->figures()['shift_mm'])->toEqualWithDelta(7.9, 0.05)
-        ->and(2.0 / M_PI * (asin(22.9 / 45.0) + 22.9 / 45.0 * sqrt(1.0 - (22.9 / 45.0) ** 2)))->toEqualWithDelta(0.6 * (1.0 - $cone) + $cone, 2e-3)
+        ->and(
+            2.0 / M_PI * (asin(22.9 / 45.0) + 22.9 / 45.0 * sqrt(1.0 - (22.9 / 45.0) ** 2)),
+        )->toEqualWithDelta(0.6 * (1.0 - $cone) + $cone, 2e-3)
         ->and($notice->mend?->pointer)->toBe('/pours/2/zones/1/share_pct')
         ->and($says([$notice->mend->pointer => $notice->mend->value]))->toBe([]);
 });
 
 it('reads a paste of wetted sand, by its bulk or as a dose above 300 %', function (): void {
-    $percent = fn(array $mix, array $sand = []): float => Plans::read(['/pours/0/mix' => [['colour' => 'sand', ...$mix]], ...$sand], Plans::coloured())->pours[0]->coat->recipe(-1)->parts[0][1];
+    $percent = fn(array $mix, array $sand = []): float => Plans::read(
+        ['/pours/0/mix' => [['colour' => 'sand', ...$mix]], ...$sand],
+        Plans::coloured(),
+    )->pours[0]->coat->recipe(-1)->parts[0][1];
     $at = array_search('sand', array_column(Plans::coloured()['colours'], 'id'), true);
     expect($percent(['pct' => 373]))->toBe(373.0)
         ->and($percent(['dose' => 'voids-filled'], ["/colours/{$at}/bulk_g_ml" => 1.6]))->toEqualWithDelta(373.8, 0.3)
@@ -105,8 +113,16 @@ it('reads a paste of wetted sand, by its bulk or as a dose above 300 %', functio
 
 it('tells an edge that two regions share once', function () use ($says): void {
     // Three bands: the left one is given more, the middle and the right ones as much less; then the left one less alone.
-    $even = array_map(fn(Portion $one): float => 100.0 * $one->takes, Layout::given(Plans::read([], Plans::coloured()))->pours[2]->portions->all);
-    expect($says(['/pours/2/zones/0/share_pct' => $even[0] + 8.0, '/pours/2/zones/1/share_pct' => $even[1] - 8.0, '/pours/2/zones/2/share_pct' => $even[2]]))
+    $even = array_map(
+        fn(Portion $one): float => 100.0 * $one->takes,
+        Layout::given(Plans::read([], Plans::coloured()))->pours[2]->portions->all,
+    );
+    expect(
+        $says([
+            '/pours/2/zones/0/share_pct' => $even[0] + 8.0, '/pours/2/zones/1/share_pct' => $even[1] - 8.0,
+            '/pours/2/zones/2/share_pct' => $even[2],
+        ]),
+    )
         ->toBe(['region-invades /pours/2/zones/0/share_pct'])
         ->and($says(['/pours/2/zones/0/share_pct' => $even[0] - 8.0]))->toBe(['region-invades /pours/2/zones/0/share_pct']);
 });
@@ -118,12 +134,32 @@ it('warns of colours that soften, make mud, run together or have no room', funct
     'usual pigment'    => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 6]]], []],
     'much pigment'     => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 7]]], ['colour-share /pours/2/zones/0/mix']],
     'far too much'     => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]]], ['colour-softens /pours/2/zones/0/mix']],
-    'thick on purpose' => [['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]], '/pours/2/thick_on_purpose' => true], ['colour-share /pours/2/zones/0/mix']],
-    'sand is no tint'  => [['/pours/2/zones/0/mix' => [['colour' => 'sand', 'pct' => 40]]], []],
-    'mud in a cup'     => [['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3], ['colour' => 'orange', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/0/mix']],
-    'mud at an edge'   => [['/pours/2/zones/0/mix' => [['colour' => 'orange', 'drops_per_10_ml' => 0.3]], '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]], ['muddies /pours/2/zones/1', 'effect-faint /inclusions/0']],
-    'poured thin'      => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/zones/1', 'runs-together /pours/2/zones/2']],
-    'outside'          => [['/pours/2/zones/1' => ['shape' => 'ring', 'at_mm' => [200, 0], 'outer_mm' => 10, 'mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]]]], ['region-nowhere /pours/2/zones/1']],
+    'thick on purpose' => [
+        ['/pours/2/zones/0/mix' => [['colour' => 'white', 'pct' => 12]], '/pours/2/thick_on_purpose' => true],
+        ['colour-share /pours/2/zones/0/mix'],
+    ],
+    'sand is no tint' => [['/pours/2/zones/0/mix' => [['colour' => 'sand', 'pct' => 40]]], []],
+    'mud in a cup'    => [
+        ['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3], ['colour' => 'orange', 'drops_per_10_ml' => 0.3]]],
+        ['muddies /pours/2/zones/0/mix'],
+    ],
+    'mud at an edge' => [
+        [
+            '/pours/2/zones/0/mix' => [['colour' => 'orange', 'drops_per_10_ml' => 0.3]],
+            '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]],
+        ],
+        ['muddies /pours/2/zones/1', 'effect-faint /inclusions/0'],
+    ],
+    'poured thin' => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/zones/1', 'runs-together /pours/2/zones/2']],
+    'outside'     => [
+        [
+            '/pours/2/zones/1' => [
+                'shape' => 'ring', 'at_mm' => [200, 0], 'outer_mm' => 10,
+                'mix'   => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]],
+            ],
+        ],
+        ['region-nowhere /pours/2/zones/1'],
+    ],
 ]);
 
 it('warns of what will not be seen, from the face that is chosen', function (array $changes, array $codes) use ($says): void {
@@ -132,10 +168,28 @@ it('warns of what will not be seen, from the face that is chosen', function (arr
     // The cone lies in the second pour; white before it hides it, behind it does not.
     'white in front' => [['/pours/2/zones' => [], '/pours/2/mix' => [['colour' => 'white', 'pct' => 3]]], ['effect-hidden /inclusions/0']],
     'white behind'   => [['/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'white', 'pct' => 3]]], []],
-    'from the floor' => [['/vessel/viewed' => 'bottom', '/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'white', 'pct' => 3]]], ['effect-hidden /inclusions/0']],
-    'a darker coat'  => [['/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]], '/pours/2/mix' => [['colour' => 'orange', 'drops_per_10_ml' => 9]]], ['effect-hidden /pours/0', 'effect-hidden /inclusions/0']],
-    'too little'     => [['/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.005]]], ['blends-in /pours/0']],
-    'same as behind' => [['/pours/2/zones' => [], '/inclusions/0/material/shade' => '#f2efe8', '/pours/2/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.005]]], ['blends-in /pours/2', 'blends-in /inclusions/0']],
+    'from the floor' => [
+        ['/vessel/viewed' => 'bottom', '/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'white', 'pct' => 3]]],
+        ['effect-hidden /inclusions/0'],
+    ],
+    'a darker coat' => [
+        [
+            '/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.3]],
+            '/pours/2/mix'   => [['colour' => 'orange', 'drops_per_10_ml' => 9]],
+        ],
+        ['effect-hidden /pours/0', 'effect-hidden /inclusions/0'],
+    ],
+    'too little' => [
+        ['/pours/2/zones' => [], '/pours/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.005]]],
+        ['blends-in /pours/0'],
+    ],
+    'same as behind' => [
+        [
+            '/pours/2/zones' => [], '/inclusions/0/material/shade' => '#f2efe8',
+            '/pours/2/mix'   => [['colour' => 'blue', 'drops_per_10_ml' => 0.005]],
+        ],
+        ['blends-in /pours/2', 'blends-in /inclusions/0'],
+    ],
 ]);
 
 // Snell for small angles: 20 mm in n = 1.55 look 12.9 mm deep (Hecht, Optics, 5.2).
@@ -148,7 +202,10 @@ it('knows how deep things look', function (): void {
 });
 
 it('sees through regions what lies below them', function (): void {
-    $plan = Plans::read(['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 1.0]], '/purpose' => ['behind' => 'paper']], Plans::coloured());
+    $plan = Plans::read(
+        ['/pours/2/zones/0/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 1.0]], '/purpose' => ['behind' => 'paper']],
+        Plans::coloured(),
+    );
     $layout = Layout::given($plan);
     $seen = Appearance::of($plan, $layout, false);
     // 34 mm of one drop in 10 ml, there and back: the shade of 10 mm to the power of 6.8 (Beer–Lambert).
@@ -164,15 +221,23 @@ it('sees through regions what lies below them', function (): void {
 
 it('leaves a clear plan as it was', function (): void {
     $plan = Plans::read([], Plans::coneWithPours());
-    expect(array_filter(Judges::ofLayout($plan, Layout::given($plan)), fn(Finding $one): bool => $one->question() === Question::Shows))->toBe([]);
+    expect(array_filter(
+        Judges::ofLayout($plan, Layout::given($plan)),
+        fn(Finding $one): bool => $one->question() === Question::Shows,
+    ))->toBe([]);
 });
 
 it('weighs colours into the finished piece', function (): void {
-    $kilograms = fn(array $changes): float => Finished::of($plan = Plans::read($changes, Plans::coneWithPours()), Layout::given($plan))->kilograms;
+    $kilograms = fn(array $changes): float => Finished::of(
+        $plan = Plans::read($changes, Plans::coneWithPours()),
+        Layout::given($plan),
+    )->kilograms;
     $sand = Plans::coloured()['colours'];
     // 89.06 ml of a paste with 60 g of sand on 100 g of mix: 1.728 g/ml instead of 1.08.
     $dense = 160.0 / (100.0 / 1.08 + 60.0 / 2.65);
-    expect(1e3 * ($kilograms(['/colours' => $sand, '/pours/0/mix' => [['colour' => 'sand', 'pct' => 60]]]) - $kilograms([])))->toEqualWithDelta(M_PI * 4.5 ** 2 * 1.4 * ($dense - 1.08), 1e-6);
+    expect(
+        1e3 * ($kilograms(['/colours' => $sand, '/pours/0/mix' => [['colour' => 'sand', 'pct' => 60]]]) - $kilograms([])),
+    )->toEqualWithDelta(M_PI * 4.5 ** 2 * 1.4 * ($dense - 1.08), 1e-6);
 });
 
 it('finds a time for what is applied between coats, or says when the next may come', function (): void {
@@ -183,17 +248,26 @@ it('finds a time for what is applied between coats, or says when the next may co
     $below = $answer->simulation->pours[0];
     expect($tasks)->toHaveCount(2)
         ->and($tasks[0]->what->name)->toBe('apply')
-        ->and($tasks[0]->what->values['applied'])->toEqual(new Fact('applied.says', ['says' => 'the hill', 'kind' => Application::Lettering]))
+        ->and($tasks[0]->what->values['applied'])->toEqual(new Fact(
+            'applied.says',
+            ['says' => 'the hill', 'kind' => Application::Lettering],
+        ))
         ->and($tasks[0]->start)->toBeGreaterThan($below->startHour + $below->recoatOpens)
         ->and($tasks[1]->start)->toBeGreaterThanOrEqual($tasks[0]->end)
         ->and(Facts::words($answer->findings))->not->toContain('no-time-to-apply');
     // The next pour comes while the first is being lettered.
     $hurried = Plans::read(['/pours/0/applied' => $lettering, '/pours/1/start_h' => ceil($below->recoatOpens) + 1], Plans::coneWithPours());
-    $notice = array_values(array_filter((new Planner(new CalibrationMemory()))->judge($hurried)->findings, fn(Finding $one): bool => $one->code === Code::NoTimeToApply))[0];
+    $notice = array_values(array_filter(
+        (new Planner(new CalibrationMemory()))->judge($hurried)->findings,
+        fn(Finding $one): bool => $one->code === Code::NoTimeToApply,
+    ))[0];
     expect($notice->pointer)->toBe('/pours/1/start_h')
         ->and($notice->mend?->value)->toBeGreaterThan($tasks[1]->end);
     // Read from the floor it is laid mirrored.
-    $floor = (new Planner(new CalibrationMemory()))->judge(Plans::read(['/pours/0/applied' => $lettering, '/vessel/viewed' => 'bottom'], Plans::coneWithPours()));
+    $floor = (new Planner(new CalibrationMemory()))->judge(Plans::read(
+        ['/pours/0/applied' => $lettering, '/vessel/viewed' => 'bottom'],
+        Plans::coneWithPours(),
+    ));
     expect(array_map(fn($task): string => $task->what->name, $floor->tasks))->toContain('apply-mirrored');
 });
 
@@ -206,15 +280,29 @@ it('refuses colours and regions that make no sense, with the place', function (a
     }
     expect(implode("\n", $problems))->toContain("{$pointer} ")->toContain($says);
 })->with([
-    'a colour that is not there' => [['/pours/0/mix' => [['colour' => 'mauve', 'pct' => 1]]], '/pours/0/mix/0/colour', 'unknown-colour id=mauve'],
-    'an ink by mass'             => [['/pours/0/mix' => [['colour' => 'blue', 'pct' => 1]]], '/pours/0/mix/0/drops_per_10_ml', 'key=drops_per_10_ml'],
-    'a pigment by drops'         => [['/pours/0/mix' => [['colour' => 'white', 'drops_per_10_ml' => 1]]], '/pours/0/mix/0/pct', 'key=pct'],
-    'a band inside out'          => [['/pours/2/zones/0/to_mm' => -60], '/pours/2/zones/0', 'what=band-width'],
-    'a ring inside out'          => [['/pours/2/zones/0' => ['shape' => 'ring', 'inner_mm' => 9, 'outer_mm' => 8]], '/pours/2/zones/0', 'what=ring-width'],
-    'an outline that crosses'    => [['/pours/2/zones/0' => ['shape' => 'outline', 'path' => 'M0 0L10 10L10 0L0 10Z']], '/pours/2/zones/0', 'outline.crosses'],
-    'an outline of words'        => [['/pours/2/zones/0' => ['shape' => 'outline', 'path' => 'round the edge']], '/pours/2/zones/0', 'path.unknown-command'],
-    'more than all'              => [['/pours/2/zones/0/share_pct' => 60, '/pours/2/zones/1/share_pct' => 50], '/pours/2/zones', 'given_pct=110'],
-    'the same id twice'          => [['/colours/1/id' => 'blue'], '/colours/1/id', 'same-id.colour id=blue'],
+    'a colour that is not there' => [
+        ['/pours/0/mix' => [['colour' => 'mauve', 'pct' => 1]]], '/pours/0/mix/0/colour', 'unknown-colour id=mauve',
+    ],
+    'an ink by mass' => [
+        ['/pours/0/mix' => [['colour' => 'blue', 'pct' => 1]]], '/pours/0/mix/0/drops_per_10_ml', 'key=drops_per_10_ml',
+    ],
+    'a pigment by drops' => [['/pours/0/mix' => [['colour' => 'white', 'drops_per_10_ml' => 1]]], '/pours/0/mix/0/pct', 'key=pct'],
+    'a band inside out'  => [['/pours/2/zones/0/to_mm' => -60], '/pours/2/zones/0', 'what=band-width'],
+    'a ring inside out'  => [
+        ['/pours/2/zones/0' => ['shape' => 'ring', 'inner_mm' => 9, 'outer_mm' => 8]], '/pours/2/zones/0', 'what=ring-width',
+    ],
+    'an outline that crosses' => [
+        ['/pours/2/zones/0' => ['shape' => 'outline', 'path' => 'M0 0L10 10L10 0L0 10Z']], '/pours/2/zones/0',
+        'outline.crosses',
+    ],
+    'an outline of words' => [
+        ['/pours/2/zones/0' => ['shape' => 'outline', 'path' => 'round the edge']], '/pours/2/zones/0',
+        'path.unknown-command',
+    ],
+    'more than all' => [
+        ['/pours/2/zones/0/share_pct' => 60, '/pours/2/zones/1/share_pct' => 50], '/pours/2/zones', 'given_pct=110',
+    ],
+    'the same id twice' => [['/colours/1/id' => 'blue'], '/colours/1/id', 'same-id.colour id=blue'],
 ]);
 
 it('says which given pours fall outside the working hours', function (): void {
@@ -223,7 +311,9 @@ it('says which given pours fall outside the working hours', function (): void {
         (new Planner(new CalibrationMemory()))->judge(Plans::read($changes, Plans::coneWithPours()))->findings,
         fn(Finding $one): bool => $one->code === Code::OutsideHours,
     ));
-    expect(array_map(fn(Finding $one): string => $one->pointer, $told([])))->toBe(['/pours/0/start_h', '/pours/1/start_h', '/pours/2/start_h'])
+    expect(array_map(fn(Finding $one): string => $one->pointer, $told([])))->toBe([
+        '/pours/0/start_h', '/pours/1/start_h', '/pours/2/start_h',
+    ])
         // A quarter of an hour to make the vessel ready comes before the first.
         ->and($told([])[0]->mend?->value)->toEqualWithDelta(10.25, 1e-9)
         ->and($told(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82, '/pours/2/start_h' => 178]))->toBe([]);
@@ -232,10 +322,20 @@ it('says which given pours fall outside the working hours', function (): void {
 it('mends hours by a start whose work ends within them', function (): void {
     // The first pour is made ready from 18:00 and takes so long; hours end just before that.
     foreach (['18:59', '19:00', '19:01', '19:02'] as $until) {
-        $hours = ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => $until], ['days' => 'sat', 'from' => '10:00', 'to' => '20:00']]];
+        $hours = [
+            '/studio/hours' => [
+                ['days' => 'mon-fri', 'from' => '18:00', 'to' => $until],
+                ['days' => 'sat', 'from' => '10:00', 'to' => '20:00'],
+            ],
+        ];
         $found = (new Planner(new CalibrationMemory()))->judge(Plans::read($hours, Plans::coneWithPours()))->findings;
         $mend = array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === '/pours/0/start_h'))[0]->mend ?? null;
-        $again = $mend === null ? [] : (new Planner(new CalibrationMemory()))->judge(Plans::read($hours + [$mend->pointer => $mend->value, '/pours/1/start_h' => 250, '/pours/2/start_h' => 400], Plans::coneWithPours()))->findings;
+        $again = $mend === null
+            ? []
+            : (new Planner(new CalibrationMemory()))->judge(Plans::read(
+                $hours + [$mend->pointer => $mend->value, '/pours/1/start_h' => 250, '/pours/2/start_h' => 400],
+                Plans::coneWithPours(),
+            ))->findings;
         expect(array_filter($again, fn(Finding $one): bool => $one->pointer === '/pours/0/start_h'))->toBe([]);
     }
 });

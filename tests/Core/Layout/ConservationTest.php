@@ -29,12 +29,20 @@ it('conserves volume: layers, objects and freeboard make the vessel', function (
         ['shape' => 'outline', 'path' => 'M0 0H120V90A30 20 0 0 1 90 110H0Z', 'height_mm' => 60],
         ['shape' => 'revolved', 'profile' => [[0, 50], [20, 80], [60, 70]]],
         ['shape' => 'calibrated', 'marks' => [[20, 60], [40, 160], [60, 290]], 'height_mm' => 60],
-        ['shape' => 'stepped', 'steps' => [['shape' => 'box', 'length_mm' => 60, 'width_mm' => 40, 'height_mm' => 15], ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 45]]],
+        [
+            'shape' => 'stepped',
+            'steps' => [
+                ['shape' => 'box', 'length_mm' => 60, 'width_mm' => 40, 'height_mm' => 15],
+                ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 45],
+            ],
+        ],
     ];
     $inclusions = [];
     foreach (['ellipsoid', 'disc', 'box', 'cylinder', 'cone', 'rod', 'granular-bed'] as $n => $shape) {
         $inclusions[] = ['id'  => $shape, 'shape' => $shape, 'size_mm' => [$draw(3, 14), $draw(3, 14), $draw(2, 12)], 'at_mm' => [0, 0],
-            'target_bottom_mm' => $draw(0, 45), 'tolerance_mm' => 60, 'material' => ['skeleton_g_cm3' => 2.5, 'open_porosity' => 0.3], 'sealed_coats' => $n % 2];
+            'target_bottom_mm' => $draw(0, 45), 'tolerance_mm' => 60, 'material' => [
+                'skeleton_g_cm3' => 2.5, 'open_porosity' => 0.3,
+            ], 'sealed_coats' => $n % 2];
     }
     $document = Plans::changed(['/vessel' => $vessels[$seed % count($vessels)] + $wall, '/inclusions' => $inclusions], Plans::cone());
     $depths = [$draw(8, 20), $draw(8, 18), $draw(8, 20)];

@@ -11,7 +11,16 @@ use Pensilis\Material\Verdict;
 
 function larchCone(int $coats = 0, float $moisture = 8.0): Inclusion
 {
-    return new Inclusion('cone', Ellipsoid::of(0.028, 0.028, 0.034), Substance::of(1400.0, 0.55, 0.05, $moisture, 70.0), 0.0, 0.0, 0.014, 0.002, coats: $coats);
+    return new Inclusion(
+        'cone',
+        Ellipsoid::of(0.028, 0.028, 0.034),
+        Substance::of(1400.0, 0.55, 0.05, $moisture, 70.0),
+        0.0,
+        0.0,
+        0.014,
+        0.002,
+        coats: $coats,
+    );
 }
 
 it('is as dense as its skeleton without its pores', function (): void {
@@ -35,7 +44,15 @@ it('can let go of the air in its open pores', function (): void {
 
 it('must be sealed from a bubble of 0.8 mm on', function (): void {
     // A sphere of 0.8 mm holds 0.268 mm³.
-    $speck = fn(float $share): Inclusion => new Inclusion('speck', Upright::block(0.001, 0.001, 0.001), Substance::of(1500.0, $share), 0.0, 0.0, 0.01, 0.001);
+    $speck = fn(float $share): Inclusion => new Inclusion(
+        'speck',
+        Upright::block(0.001, 0.001, 0.001),
+        Substance::of(1500.0, $share),
+        0.0,
+        0.0,
+        0.01,
+        0.001,
+    );
     expect($speck(0.267)->mustSeal())->toBeFalse()
         ->and($speck(0.269)->mustSeal())->toBeTrue();
 });
@@ -47,9 +64,18 @@ it('says what comes first', function (Inclusion $object, Verdict $verdict): void
     'porous and sealed'    => [larchCone(2), Verdict::Ready],
     'damp, even if sealed' => [larchCone(2, 12.0), Verdict::DryFirst],
     'just dry enough'      => [larchCone(2, 10.0), Verdict::Ready],
-    'dense but bleeding'   => [new Inclusion('ink', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(1500.0, bleeds: true), 0.0, 0.0, 0.01, 0.001), Verdict::SealFirst],
-    'dense but soaking'    => [new Inclusion('paper', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(800.0, soaks: true), 0.0, 0.0, 0.01, 0.001), Verdict::SealFirst],
-    'glass'                => [new Inclusion('glass', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(2500.0), 0.0, 0.0, 0.01, 0.001), Verdict::Ready],
+    'dense but bleeding'   => [
+        new Inclusion('ink', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(1500.0, bleeds: true), 0.0, 0.0, 0.01, 0.001),
+        Verdict::SealFirst,
+    ],
+    'dense but soaking' => [
+        new Inclusion('paper', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(800.0, soaks: true), 0.0, 0.0, 0.01, 0.001),
+        Verdict::SealFirst,
+    ],
+    'glass' => [
+        new Inclusion('glass', Ellipsoid::of(0.01, 0.01, 0.01), Substance::of(2500.0), 0.0, 0.0, 0.01, 0.001),
+        Verdict::Ready,
+    ],
 ]);
 
 it('displaces its whole envelope over all layers, however they are cut', function (): void {

@@ -36,10 +36,14 @@ it('says what floats and what may go in bare', function (): void {
 
 it('writes a material that a plan file takes', function (): void {
     $keys = array_map(fn(Kind $kind): array => array_keys($kind->toMaterial()), array_values(Kinds::all()));
-    expect(array_values(array_unique(array_merge(...$keys))))->toEqualCanonicalizing(['skeleton_g_cm3', 'moisture_pct', 'open_porosity', 'closed_porosity', 'max_celsius', 'bleeds', 'soaks', 'fades', 'drying', 'drying_h']);
+    expect(array_values(array_unique(array_merge(...$keys))))->toEqualCanonicalizing([
+        'skeleton_g_cm3', 'moisture_pct', 'open_porosity', 'closed_porosity', 'max_celsius', 'bleeds', 'soaks', 'fades',
+        'drying', 'drying_h',
+    ]);
 });
 
-// Pressed or hung 2–4 weeks, silica gel 3–7 days, slices in a low oven until they snap and a day more, what dries in the warm takes weeks: common practice.
+// Pressed or hung 2–4 weeks, silica gel 3–7 days, slices in a low oven until they snap and a day more, what dries in the warm takes
+// weeks: common practice.
 it('stores how each kind dries, and for how long', function (string $key, Drying $drying, float $least, float $most): void {
     $substance = Kinds::all()[$key]->substance;
     expect($substance->drying)->toBe($drying)

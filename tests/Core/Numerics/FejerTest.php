@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 use Pensilis\Numerics\Fejer;
 
-$integrate = fn(int $count, callable $f): float => array_sum(array_map(fn(array $node): float => $node[1] * $f($node[0]), Fejer::rule($count)));
+$integrate = fn(int $count, callable $f): float => array_sum(array_map(
+    fn(array $node): float => $node[1] * $f($node[0]),
+    Fejer::rule($count),
+));
 
 // Fejér, Math. Z. 37 (1933) 287: exact for polynomials below degree n, all weights above 0.
 it('integrates polynomials exactly', function (int $count) use ($integrate): void {
     for ($power = 0; $power < $count; $power++) {
-        expect($integrate($count, fn(float $x): float => $x ** $power))->toEqualWithDelta($power % 2 === 0 ? 2.0 / ($power + 1) : 0.0, 1e-13);
+        expect(
+            $integrate($count, fn(float $x): float => $x ** $power),
+        )->toEqualWithDelta($power % 2 === 0 ? 2.0 / ($power + 1) : 0.0, 1e-13);
     }
     expect(min(array_column(Fejer::rule($count), 1)))->toBeGreaterThan(0.0)
         ->and(array_column(Fejer::rule($count), 0))->toBe(array_values(Illuminate\Support\Arr::sort(array_column(Fejer::rule($count), 0))));

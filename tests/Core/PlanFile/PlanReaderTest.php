@@ -24,7 +24,8 @@ it('reads the plan of the contract', function (): void {
 
 it('takes the defaults of the contract where a file says nothing', function (): void {
     $document = Plans::cone();
-    unset($document['vessel']['base'], $document['studio'], $document['inclusions'][0]['sealed_coats'], $document['resins'][0]['kinetics'], $document['resins'][0]['thermal']);
+    unset($document['vessel']['base'], $document['studio'], $document['inclusions'][0]['sealed_coats']);
+    unset($document['resins'][0]['kinetics'], $document['resins'][0]['thermal']);
     $plan = PlanReader::read($document);
     expect($plan->vessel->base?->thickness)->toBe(0.018)
         ->and($plan->studio->device->stepGrams(1.0))->toBe(0.1)
@@ -57,7 +58,10 @@ it('refuses what makes no sense, with place and remedy', function (array $change
     try {
         Plans::read($changes, Plans::coneWithPours());
     } catch (PlanRefused $refusal) {
-        $found = array_values(array_filter($refusal->problems, fn(Finding $problem): bool => $problem->pointer === $pointer && $problem->code->word() === $code));
+        $found = array_values(array_filter(
+            $refusal->problems,
+            fn(Finding $problem): bool => $problem->pointer === $pointer && $problem->code->word() === $code,
+        ));
         expect($found)->toHaveCount(1, implode('; ', array_map(Facts::line(...), $refusal->problems)))
             ->and(Facts::line($found[0]))->toContain($says);
 
@@ -65,39 +69,103 @@ it('refuses what makes no sense, with place and remedy', function (array $change
     }
     $this->fail('The plan was taken.');
 })->with([
-    'kelvin'                  => [['/ambient/celsius' => 294], '/ambient/celsius', 'room-temperature', 'room-temperature.kelvin room_celsius=20.85'],
-    'an oven'                 => [['/ambient/celsius' => 90], '/ambient/celsius', 'room-temperature', 'coldest_celsius=-30 warmest_celsius=60'],
-    'a logged room in kelvin' => [['/ambient' => ['kind' => 'series', 'points' => [[0, 20], [1, 293]]]], '/ambient/points/1/1', 'room-temperature', 'room_celsius=19.85'],
-    'a log that goes back'    => [['/ambient' => ['kind' => 'series', 'points' => [[0, 20], [0, 21]]]], '/ambient/points/1/0', 'series-order', ''],
-    'a mesh from nowhere'     => [['/vessel/shape' => 'stl', '/vessel/path' => 'a.stl'], '/vessel/shape', 'impossible-value', 'mesh.nowhere-here'],
+    'kelvin' => [
+        ['/ambient/celsius' => 294], '/ambient/celsius', 'room-temperature', 'room-temperature.kelvin room_celsius=20.85',
+    ],
+    'an oven' => [
+        ['/ambient/celsius' => 90], '/ambient/celsius', 'room-temperature', 'coldest_celsius=-30 warmest_celsius=60',
+    ],
+    'a logged room in kelvin' => [
+        ['/ambient' => ['kind' => 'series', 'points' => [[0, 20], [1, 293]]]], '/ambient/points/1/1', 'room-temperature',
+        'room_celsius=19.85',
+    ],
+    'a log that goes back' => [
+        ['/ambient' => ['kind' => 'series', 'points' => [[0, 20], [0, 21]]]], '/ambient/points/1/0', 'series-order', '',
+    ],
+    'a mesh from nowhere' => [
+        ['/vessel/shape' => 'stl', '/vessel/path' => 'a.stl'], '/vessel/shape', 'impossible-value', 'mesh.nowhere-here',
+    ],
     'an unheard-of vessel'    => [['/vessel/shape' => 'teapot'], '/vessel/shape', 'unknown-shape', 'shape=teapot choices=box, cylinder'],
-    'an outline that crosses' => [['/vessel/shape' => 'outline', '/vessel/path' => 'M0 0L80 60V0L0 60Z'], '/vessel', 'impossible-value', 'outline.crosses x_mm=40 y_mm=30'],
-    'an outline of words'     => [['/vessel/shape' => 'outline', '/vessel/path' => 'M0 0 hello'], '/vessel', 'impossible-value', 'path.too-few-numbers offset=6'],
-    'marks that go back'      => [['/vessel' => ['shape' => 'calibrated', 'marks' => [[20, 100], [15, 120], [60, 300]], 'height_mm' => 60, 'wall' => ['material' => 'glass', 'thickness_mm' => 2]]], '/vessel', 'impossible-value', 'marks.go-back number=2 height_mm=15 water_g=120'],
-    'marks short of the rim'  => [['/vessel' => ['shape' => 'calibrated', 'marks' => [[20, 100]], 'height_mm' => 60, 'wall' => ['material' => 'glass', 'thickness_mm' => 2]]], '/vessel', 'impossible-value', 'marks.not-to-the-rim rim_mm=60'],
-    'a neck as wide as all'   => [['/vessel/shape' => 'sphere', '/vessel/neck_diameter_mm' => 90], '/vessel', 'impossible-value', 'what=neck-diameter'],
-    'a step that is a ball'   => [['/vessel' => ['shape' => 'stepped', 'steps' => [['shape' => 'sphere'], ['shape' => 'sphere']], 'wall' => ['material' => 'glass', 'thickness_mm' => 2]]], '/vessel/steps/0/shape', 'missing', 'missing.one-of choices=box'],
-    'an object from nowhere'  => [['/inclusions/0/shape' => 'stl', '/inclusions/0/path' => 'a.stl'], '/inclusions/0/shape', 'impossible-value', 'mesh.nowhere-here'],
-    'copies without room'     => [['/inclusions/0/copies' => 30], '/inclusions/0/copies', 'no-room', 'count=30 spacing_mm=2 object=cone'],
-    'vitrification'           => [['/resins/0/kinetics/vitrification' => true], '/resins/0/kinetics/vitrification', 'not-yet', 'room_celsius=18'],
-    'above the rim'           => [['/pours/2/depth_mm' => 40], '/pours', 'above-rim', 'pours_mm=66 rim_mm=60'],
-    'filled above the rim'    => [['/vessel/fill_mm' => 61], '/vessel/fill_mm', 'above-rim', 'above-rim.fill rim_mm=60'],
-    'back in time'            => [['/pours/1/start_h' => 200], '/pours/2/start_h', 'pour-order', ''],
-    'unknown resin'           => [['/pours/0/resin' => 'fast'], '/pours/0/resin', 'unknown-resin', 'id=fast'],
-    'a wall of air'           => [['/vessel/wall/material' => 'air'], '/vessel/wall/material', 'no-wall', ''],
-    'all pores'               => [['/inclusions/0/material/open_porosity' => 0.99], '/inclusions/0/material', 'impossible-value', 'what=porosity'],
-    'recoat on liquid'        => [['/resins/0/sheet/recoat_open_h' => 12], '/resins/0/sheet/recoat_open_h', 'sheet-contradiction', 'sheet.recoat-before-gel opens_h=12 gel_h=20'],
-    'closing before opening'  => [['/resins/0/sheet/recoat_close_h' => 21], '/resins/0/sheet/recoat_close_h', 'sheet-contradiction', 'sheet.closes-before-opening closes_h=21 opens_h=22'],
-    'no such day'             => [['/studio/start' => '2026-02-30T08:00'], '/studio/start', 'impossible-value', 'moment text=2026-02-30T08:00'],
-    'hours that end first'    => [['/studio/hours/0/to' => '17:00'], '/studio/hours/0/to', 'hours-order', ''],
-    'no time of day'          => [['/studio/hours/0/from' => '6 pm'], '/studio/hours/0/from', 'clock-time', 'text=6 pm'],
-    'no such weekday'         => [['/studio/hours/0/days' => 'monday'], '/studio/hours/0/days', 'day', 'day=monday'],
-    'no resin at all'         => [['/vessel/diameter_mm' => 0], '/vessel', 'impossible-value', 'what=diameter'],
+    'an outline that crosses' => [
+        ['/vessel/shape' => 'outline', '/vessel/path' => 'M0 0L80 60V0L0 60Z'], '/vessel', 'impossible-value',
+        'outline.crosses x_mm=40 y_mm=30',
+    ],
+    'an outline of words' => [
+        ['/vessel/shape' => 'outline', '/vessel/path' => 'M0 0 hello'], '/vessel', 'impossible-value',
+        'path.too-few-numbers offset=6',
+    ],
+    'marks that go back' => [
+        [
+            '/vessel' => [
+                'shape' => 'calibrated', 'marks' => [[20, 100], [15, 120], [60, 300]], 'height_mm' => 60,
+                'wall'  => ['material' => 'glass', 'thickness_mm' => 2],
+            ],
+        ],
+        '/vessel', 'impossible-value', 'marks.go-back number=2 height_mm=15 water_g=120',
+    ],
+    'marks short of the rim' => [
+        [
+            '/vessel' => [
+                'shape' => 'calibrated', 'marks' => [[20, 100]], 'height_mm' => 60,
+                'wall'  => ['material' => 'glass', 'thickness_mm' => 2],
+            ],
+        ],
+        '/vessel', 'impossible-value', 'marks.not-to-the-rim rim_mm=60',
+    ],
+    'a neck as wide as all' => [
+        ['/vessel/shape' => 'sphere', '/vessel/neck_diameter_mm' => 90], '/vessel', 'impossible-value', 'what=neck-diameter',
+    ],
+    'a step that is a ball' => [
+        [
+            '/vessel' => [
+                'shape' => 'stepped', 'steps' => [['shape' => 'sphere'], ['shape' => 'sphere']],
+                'wall'  => ['material' => 'glass', 'thickness_mm' => 2],
+            ],
+        ],
+        '/vessel/steps/0/shape', 'missing', 'missing.one-of choices=box',
+    ],
+    'an object from nowhere' => [
+        ['/inclusions/0/shape' => 'stl', '/inclusions/0/path' => 'a.stl'], '/inclusions/0/shape', 'impossible-value',
+        'mesh.nowhere-here',
+    ],
+    'copies without room' => [['/inclusions/0/copies' => 30], '/inclusions/0/copies', 'no-room', 'count=30 spacing_mm=2 object=cone'],
+    'vitrification'       => [
+        ['/resins/0/kinetics/vitrification' => true], '/resins/0/kinetics/vitrification', 'not-yet', 'room_celsius=18',
+    ],
+    'above the rim'        => [['/pours/2/depth_mm' => 40], '/pours', 'above-rim', 'pours_mm=66 rim_mm=60'],
+    'filled above the rim' => [['/vessel/fill_mm' => 61], '/vessel/fill_mm', 'above-rim', 'above-rim.fill rim_mm=60'],
+    'back in time'         => [['/pours/1/start_h' => 200], '/pours/2/start_h', 'pour-order', ''],
+    'unknown resin'        => [['/pours/0/resin' => 'fast'], '/pours/0/resin', 'unknown-resin', 'id=fast'],
+    'a wall of air'        => [['/vessel/wall/material' => 'air'], '/vessel/wall/material', 'no-wall', ''],
+    'all pores'            => [
+        ['/inclusions/0/material/open_porosity' => 0.99], '/inclusions/0/material', 'impossible-value', 'what=porosity',
+    ],
+    'recoat on liquid' => [
+        ['/resins/0/sheet/recoat_open_h' => 12], '/resins/0/sheet/recoat_open_h', 'sheet-contradiction',
+        'sheet.recoat-before-gel opens_h=12 gel_h=20',
+    ],
+    'closing before opening' => [
+        ['/resins/0/sheet/recoat_close_h' => 21], '/resins/0/sheet/recoat_close_h', 'sheet-contradiction',
+        'sheet.closes-before-opening closes_h=21 opens_h=22',
+    ],
+    'no such day' => [
+        ['/studio/start' => '2026-02-30T08:00'], '/studio/start', 'impossible-value', 'moment text=2026-02-30T08:00',
+    ],
+    'hours that end first' => [['/studio/hours/0/to' => '17:00'], '/studio/hours/0/to', 'hours-order', ''],
+    'no time of day'       => [['/studio/hours/0/from' => '6 pm'], '/studio/hours/0/from', 'clock-time', 'text=6 pm'],
+    'no such weekday'      => [['/studio/hours/0/days' => 'monday'], '/studio/hours/0/days', 'day', 'day=monday'],
+    'no resin at all'      => [['/vessel/diameter_mm' => 0], '/vessel', 'impossible-value', 'what=diameter'],
 ]);
 
 it('tells all problems at once', function (): void {
-    $document = Plans::changed(['/ambient/celsius' => 294, '/vessel/shape' => 'stl', '/inclusions/0/shape' => 'stl', '/pours/0/resin' => 'x'], Plans::coneWithPours());
-    $document['inclusions'][] = ['id' => 'cone', 'shape' => 'disc', 'size_mm' => [1, 1, 1], 'at_mm' => [0, 0], 'target_bottom_mm' => 1, 'tolerance_mm' => 1, 'material' => ['skeleton_g_cm3' => 1]];
+    $document = Plans::changed(
+        ['/ambient/celsius' => 294, '/vessel/shape' => 'stl', '/inclusions/0/shape' => 'stl', '/pours/0/resin' => 'x'],
+        Plans::coneWithPours(),
+    );
+    $document['inclusions'][] = [
+        'id'           => 'cone', 'shape' => 'disc', 'size_mm' => [1, 1, 1], 'at_mm' => [0, 0], 'target_bottom_mm' => 1,
+        'tolerance_mm' => 1, 'material' => ['skeleton_g_cm3' => 1],
+    ];
     $document['inclusions'][] = end($document['inclusions']);
     try {
         PlanReader::read($document);

@@ -37,7 +37,8 @@ it('reads masses, an ounce being avoirdupois', function (string $text, float $gr
 it('reads temperatures', function (string $text, float $celsius): void {
     expect(Temperature::parse($text, UnitSystem::Metric)->c())->toEqualWithDelta($celsius, 1e-9);
 })->with([
-    ['21', 21.0], ['21 °C', 21.0], ['68 °F', 20.0], ['68F', 20.0], ['-40 °F', -40.0], ['212 °F', 100.0], ['294.15 K', 21.0], ['21 celsius', 21.0],
+    ['21', 21.0], ['21 °C', 21.0], ['68 °F', 20.0], ['68F', 20.0], ['-40 °F', -40.0], ['212 °F', 100.0],
+    ['294.15 K', 21.0], ['21 celsius', 21.0],
 ]);
 
 it('reads durations', function (string $text, float $hours): void {

@@ -82,7 +82,10 @@ it('is infinitely thick from gel on (Castro & Macosko 1982), and thinner when wa
 });
 
 it('counts milestones from gel, never below nothing', function (): void {
-    $resin = Plans::resin(['gel_h' => 20.0, 'recoat_open_h' => 22.0, 'recoat_close_h' => 40.0, 'demold_h' => 19.0, 'full_cure_h' => 168.0, 'max_pour_mm' => 50.0]);
+    $resin = Plans::resin([
+        'gel_h'       => 20.0, 'recoat_open_h' => 22.0, 'recoat_close_h' => 40.0, 'demold_h' => 19.0, 'full_cure_h' => 168.0,
+        'max_pour_mm' => 50.0,
+    ]);
     $calibrated = new CalibratedResin($resin, CureLaw::usual(2e-5, 298.15), 343.15, false);
     expect($calibrated->opensAge)->toBe(2 * 3600.0)
         ->and($calibrated->closesAge)->toBe(20 * 3600.0)

@@ -33,5 +33,9 @@ it('inverts the law of thickening', function (float $wanted): void {
     $kelvin = 294.15;
     $time = $resin->thickens($wanted, $kelvin);
     $alpha = $resin->law->conversionAfter($time, $kelvin);
-    expect($resin->viscosity->at($kelvin, $alpha, $resin->law->pace($kelvin, $resin->resin->sheet->temperature) * $time))->toEqualWithDelta($wanted, 0.01 * $wanted);
+    expect($resin->viscosity->at(
+        $kelvin,
+        $alpha,
+        $resin->law->pace($kelvin, $resin->resin->sheet->temperature) * $time,
+    ))->toEqualWithDelta($wanted, 0.01 * $wanted);
 })->with([1.0, 3.0, 10.0, 30.0]);

@@ -90,7 +90,10 @@ it('sands where no window can be kept, once what lies below is hard', function (
 it('agrees with trying every half hour', function (int $seed): void {
     mt_srand($seed);
     for ($n = 0; $n < 8; $n++) {
-        $hours = WorkingHours::weekly([[mt_rand(0, 2), 600, 600 + 60 * mt_rand(3, 8)], [mt_rand(3, 6), 900, 900 + 60 * mt_rand(2, 6)]], 0.0);
+        $hours = WorkingHours::weekly(
+            [[mt_rand(0, 2), 600, 600 + 60 * mt_rand(3, 8)], [mt_rand(3, 6), 900, 900 + 60 * mt_rand(2, 6)]],
+            0.0,
+        );
         $window = new Window(4.0, mt_rand(5, 30), mt_rand(31, 90), mt_rand(40, 100));
         $starts = (new StartSearch($hours, array_fill(0, 2, new PourWork(0.75, 0.0)), [$window, $window]))->find();
         $cost = fn(float $first, float $second): float => $second / 24.0 + ($window->joint($second - $first) === Joint::Sanded ? 4.0 : 0.0);

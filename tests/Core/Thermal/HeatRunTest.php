@@ -68,7 +68,13 @@ it('closes its energy balance over a sequence of pours', function (float $celsiu
 // Heat and cure coupled, on an even step that is halved three times: the error must fall as the method's order says.
 it('is of the order in time that it claims, cure and conduction coupled', function (): void {
     $peak = function (float $seconds): float {
-        $run = new HeatRun(RadialMesh::round(0.05, Sheet::siliconeMold()), [], Sheet::siliconeMold()->stuff, room(24.0), Steps::even($seconds));
+        $run = new HeatRun(
+            RadialMesh::round(0.05, Sheet::siliconeMold()),
+            [],
+            Sheet::siliconeMold()->stuff,
+            room(24.0),
+            Steps::even($seconds),
+        );
         $run->pour(deepResin(5e-5), 0.03, 0.0, 8);
         $run->advance(6.0 * 3600.0);
 
@@ -94,7 +100,16 @@ it('stops where Frank-Kamenetskii says', function (RadialMesh $mesh, int $rows, 
         $law = new CureLaw($rate, $activation, 0.0, $activation, $room, 0.0, 0.0, $heat, 0.577);
         // Light enough that heat crosses it in about a day.
         $stuff = Stuff::of($conductivity, $density, 1.8);
-        $resin = Resin::of('fk', 'fk', MixRatio::byWeight(1.0, 1.0, 1000.0, 1000.0), ['mixed' => $density, 'cured' => $density], ['value' => 0.3, 'kelvin' => 298.15], Plans::deep()->sheet, $law, ['capacity' => $stuff->heatCapacity, 'conduct' => $conductivity]);
+        $resin = Resin::of(
+            'fk',
+            'fk',
+            MixRatio::byWeight(1.0, 1.0, 1000.0, 1000.0),
+            ['mixed' => $density, 'cured' => $density],
+            ['value' => 0.3, 'kelvin' => 298.15],
+            Plans::deep()->sheet,
+            $law,
+            ['capacity' => $stuff->heatCapacity, 'conduct' => $conductivity],
+        );
         $run = new HeatRun($mesh, [], $stuff, ConstantAmbient::of(Temperature::kelvin($room)));
         $run->pour(new CalibratedResin($resin, $law, INF, false), $slab ? 2.0 * $half : 2000.0, 0.0, $rows);
         $diffusion = $half ** 2 * $stuff->volumetric() / $conductivity;
@@ -119,7 +134,10 @@ it('calibrates to the gel time that the sheet tells', function (array $sheet, fl
     $run->pour(new CalibratedResin($resin, $law, INF, false), $resin->sheet->gelThickness, 0.0, 16);
     $run->goOnUntil(fn(PourTrack $track): bool => $track->gelFirst !== null, 1e7);
     expect($run->tracks()[0]->gelFirst / $resin->sheet->gel)->toEqualWithDelta(1.0, 0.002)
-        ->and($law->timeTo($law->gelConversion, 298.15) / 3600.0)->toEqualWithDelta($isothermal, 0.5 * 10 ** (floor(log10($isothermal)) - 1));
+        ->and($law->timeTo($law->gelConversion, 298.15) / 3600.0)->toEqualWithDelta(
+            $isothermal,
+            0.5 * 10 ** (floor(log10($isothermal)) - 1),
+        );
 })->with([
     'deep'    => [['gel_h' => 20.0, 'gel_mm' => 50.0, 'max_pour_mm' => 50.0], 41.0],
     'coating' => [['gel_h' => 3.5, 'max_pour_mm' => 6.0], 4.3],

@@ -12,13 +12,18 @@ it('writes every key that others rely on', function (): void {
     $simulated = AnswerWriter::simulation((new Planner(new CalibrationMemory()))->judge(Plans::read([], Plans::coneWithPours())));
     expect($simulated)->toHaveKeys(['pours', 'inclusions', 'energy_balance_error', 'warnings'])
         ->and($simulated['pours'][0])->toHaveKeys(['depth_mm', 'bottom_mm', 'top_mm', 'volume_ml', 'mass_g', 'a_g', 'b_g', 'peak_celsius',
-            'peak_at_h', 'gel_first_h', 'gel_last_h', 'working_until_h', 'recoat_opens_h', 'recoat_closes_h', 'demold_h', 'full_cure_h', 'resin', 'start_h'])
+            'peak_at_h', 'gel_first_h', 'gel_last_h', 'working_until_h', 'recoat_opens_h', 'recoat_closes_h', 'demold_h',
+            'full_cure_h', 'resin', 'start_h'])
         ->and($simulated['inclusions'][0])->toHaveKeys(['bulk_density_g_cm3', 'releasable_air_ml', 'must_seal', 'max_celsius_reached',
             'placement_opens_h', 'placement_closes_h', 'drift_mm'])
         ->and($simulated['energy_balance_error'])->toBeLessThan(0.005)
-        ->and(AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read())))->toHaveKeys(['feasible', 'reasons', 'cost', 'joints', 'tasks', 'pours', 'inclusions', 'warnings']);
+        ->and(AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read())))->toHaveKeys([
+            'feasible', 'reasons', 'cost', 'joints', 'tasks', 'pours', 'inclusions', 'warnings',
+        ]);
     $plan = Plans::read([], Plans::coneWithPours());
-    expect(AnswerWriter::batch($plan, Layout::given($plan), new CalibrationMemory())['pours'][0])->toHaveKeys(['a_g', 'b_g', 'splits', 'ratio_error_pct', 'warnings', 'loss_g', 'weigh_a_g', 'weigh_b_g']);
+    expect(AnswerWriter::batch($plan, Layout::given($plan), new CalibrationMemory())['pours'][0])->toHaveKeys([
+        'a_g', 'b_g', 'splits', 'ratio_error_pct', 'warnings', 'loss_g', 'weigh_a_g', 'weigh_b_g',
+    ]);
 });
 
 it('gives tasks hours but no clock where the plan has no start', function (): void {

@@ -126,5 +126,7 @@ it('seeds pieces that can be poured', function (): void {
 it('lets a room be even again, or follow the day', function (): void {
     $daily = Reshaping::room(Plans::changed(['/ambient/kind' => 'daily'], Plans::cone()));
     expect($daily['ambient'])->toBe(['kind' => 'daily', 'min_celsius' => 21.0, 'max_celsius' => 24.0, 'coldest_hour' => 6])
-        ->and(Reshaping::room(Document::with($daily, '/ambient/kind', 'constant'))['ambient'])->toBe(['kind' => 'constant', 'celsius' => 21.0]);
+        ->and(Reshaping::room(Document::with($daily, '/ambient/kind', 'constant'))['ambient'])->toBe([
+            'kind' => 'constant', 'celsius' => 21.0,
+        ]);
 });

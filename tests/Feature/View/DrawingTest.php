@@ -183,18 +183,26 @@ it('asks five questions and answers each in a word', function (array $changes, a
     'not sealed'   => [['/inclusions/0/sealed_coats' => 0], ['bad', 'good', 'good', 'good', 'good']],
     'coarse scale' => [['/studio/scale_step_g' => 2], ['good', 'good', 'good', 'good', 'look']],
     'tapered'      => [['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
-        'wall'                                => ['material' => 'silicone', 'thickness_mm' => 4]]], ['good', 'look', 'good', 'good', 'good']],
+        'wall'                                => [
+            'material' => 'silicone', 'thickness_mm' => 4,
+        ]]], ['good', 'look', 'good', 'good', 'good']],
 ]);
 
 it('looks from any side: a box shows its length, its width, and both at half a right angle', function (int $degrees, float $shown): void {
-    $plan = Plans::read(['/vessel' => ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4]],
-        '/inclusions/0/shape'      => 'box', '/inclusions/0/size_mm' => [40, 20, 20], '/inclusions/0/at_mm' => [15, 10]]);
+    $plan = Plans::read(['/vessel' => [
+        'shape' => 'box', 'length_mm' => 120, 'width_mm' => 80, 'height_mm' => 60,
+        'wall'  => ['material' => 'silicone', 'thickness_mm' => 4],
+    ],
+        '/inclusions/0/shape' => 'box', '/inclusions/0/size_mm' => [40, 20, 20], '/inclusions/0/at_mm' => [15, 10]]);
     $gaze = Gaze::of(Request::create('/', 'GET', ['from' => (string) $degrees]));
     $drawing = new SectionDrawing($plan, Draft::of($plan)->layout, metric(), $gaze);
     [$box] = $drawing->objects();
     expect(2.0 * $box->halfX / $drawing->scale)->toEqualWithDelta($shown, 0.05)
         // The place is turned with it: x cos θ + y sin θ.
-        ->and(($box->x - $drawing->x(0.0)) / $drawing->scale)->toEqualWithDelta(15.0 * cos(deg2rad($degrees)) + 10.0 * sin(deg2rad($degrees)), 0.05);
+        ->and(($box->x - $drawing->x(0.0)) / $drawing->scale)->toEqualWithDelta(
+            15.0 * cos(deg2rad($degrees)) + 10.0 * sin(deg2rad($degrees)),
+            0.05,
+        );
 })->with([[0, 40.0], [90, 20.0], [45, 60.0 * M_SQRT1_2], [180, 40.0]]);
 
 it('turns a piece over: order and left and right are swapped', function (): void {
@@ -217,9 +225,17 @@ it('draws every copy, of which one is named', function (): void {
 });
 
 it('marks what collides in both drawings, by shape and word', function (): void {
-    $stone = ['id' => 'stone', 'shape' => 'box', 'size_mm' => [10, 10, 10], 'at_mm' => [5, 0], 'target_bottom_mm' => 14, 'tolerance_mm' => 2,
+    $stone = ['id' => 'stone', 'shape' => 'box', 'size_mm' => [10, 10, 10],
+        'at_mm'    => [5, 0], 'target_bottom_mm' => 14, 'tolerance_mm' => 2,
         'material' => ['skeleton_g_cm3' => 2.6]];
-    $view = new PieceView($this->pieceOf($this->member(), Plans::changed(['/inclusions/1' => $stone, '/inclusions/2' => ['id' => 'bead', 'at_mm' => [-35, 0]] + $stone], Plans::cone())), UnitSystem::Metric, null);
+    $view = new PieceView(
+        $this->pieceOf(
+            $this->member(),
+            Plans::changed(['/inclusions/1' => $stone, '/inclusions/2' => ['id' => 'bead', 'at_mm' => [-35, 0]] + $stone], Plans::cone()),
+        ),
+        UnitSystem::Metric,
+        null,
+    );
     $odd = fn(array $objects): array => array_map(fn($object): bool => $object->atOdds, $objects);
     expect($odd($view->drawings()->section->objects()))->toBe([true, true, false])
         ->and($odd($view->drawings()->plan->objects()))->toBe([true, true, false])

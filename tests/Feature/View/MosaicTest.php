@@ -43,7 +43,9 @@ it('covers what it is given, each colour by its area', function (): void {
     $line = function (float $y): array {
         $half = abs($y) < 0.04 ? sqrt(0.04 ** 2 - $y ** 2) : 0.0;
 
-        return $half > 0.0 ? [[-0.05, -$half, '#000000'], [-$half, $half, '#ffffff'], [$half, 0.05, '#000000']] : [[-0.05, 0.05, '#000000']];
+        return $half > 0.0
+            ? [[-0.05, -$half, '#000000'], [-$half, $half, '#ffffff'], [$half, 0.05, '#000000']]
+            : [[-0.05, 0.05, '#000000']];
     };
     $paths = Mosaic::paths($line, 0.05, 4000.0, false);
     expect(array_keys($paths))->toEqualCanonicalizing(['#000000', '#ffffff'])
@@ -79,11 +81,26 @@ it('draws the face in the colours that are computed', function (): void {
 });
 
 it('swaps left and right seen from the floor', function (): void {
-    $plan = Plans::read(['/pours/2/zones' => [['shape' => 'half', 'angle_deg' => 0, 'mix' => [['colour' => 'white', 'pct' => 5]]]], '/inclusions' => []], Plans::coloured());
+    $plan = Plans::read(
+        ['/pours/2/zones' => [['shape' => 'half', 'angle_deg' => 0, 'mix' => [['colour' => 'white', 'pct' => 5]]]], '/inclusions' => []],
+        Plans::coloured(),
+    );
     $frame = new PlanDrawing($plan, new Figures(UnitSystem::Metric, StudioClock::unset()), Gaze::straight());
     $left = fn(bool $floor): float => min(array_map(
         fn(array $one): float => (float) $one[1],
-        preg_match_all('/M([\d.\-]+)/', (new FaceDrawing($plan, Layout::given($plan), $frame, $floor))->paths()[Layout::given($plan)->pours[2]->coat->recipe(0)->film(0.034)->over($plan->behind->shade())->toHex()] ?? '', $found, PREG_SET_ORDER) > 0 ? $found : [[0, INF]],
+        preg_match_all(
+            '/M([\d.\-]+)/',
+            (new FaceDrawing(
+                $plan,
+                Layout::given($plan),
+                $frame,
+                $floor,
+            ))->paths()[Layout::given($plan)->pours[2]->coat->recipe(0)->film(0.034)->over($plan->behind->shade())->toHex()] ?? '',
+            $found,
+            PREG_SET_ORDER,
+        ) > 0
+            ? $found
+            : [[0, INF]],
     ));
     // White in the right half: from the open side it begins at the middle, from the floor at the left edge.
     expect($left(false))->toEqualWithDelta(0.0, 0.2)
@@ -92,10 +109,18 @@ it('swaps left and right seen from the floor', function (): void {
 
 it('says from where each region is poured', function (): void {
     $user = $this->member();
-    $piece = $this->pieceOf($user, Plans::changed(['/pours/2/zones/3' => ['name' => 'spot', 'shape' => 'ring', 'at_mm' => [0, 35], 'outer_mm' => 6]], Plans::coloured()));
+    $piece = $this->pieceOf(
+        $user,
+        Plans::changed(
+            ['/pours/2/zones/3' => ['name' => 'spot', 'shape' => 'ring', 'at_mm' => [0, 35], 'outer_mm' => 6]],
+            Plans::coloured(),
+        ),
+    );
     $view = new PieceView($piece, UnitSystem::Metric, null);
     $cups = $view->coat(2)->cupLines();
-    expect(array_map(fn($cup): string => "{$cup->name}: {$cup->from}", $cups))->toBe(['left: first, into its middle', 'middle: from the right', 'right: from the right', 'spot: from behind'])
+    expect(array_map(fn($cup): string => "{$cup->name}: {$cup->from}", $cups))->toBe([
+        'left: first, into its middle', 'middle: from the right', 'right: from the right', 'spot: from behind',
+    ])
         ->and($cups[3]->doses)->toBe([])
         ->and($cups[0]->swatch)->toMatch('/^#[0-9a-f]{6}$/');
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pensilis\Thermal;
+namespace Pensilis\Vessel;
 
 /** Heat given off to the air: natural convection about 5 and radiation about 5 W/(m²·K) (memory). */
 final class Convection
