@@ -15,7 +15,6 @@ final class PathReader
 {
     private const MOST_SEGMENTS = 2000;
 
-
     private const ARGUMENTS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
 
     private const NUMBER = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
@@ -61,8 +60,9 @@ final class PathReader
             if (!isset(self::ARGUMENTS[$upper]) || ($this->before === '') !== ($upper === 'M' && $this->before === '')) {
                 throw UnreadablePath::unknownCommand($offset, $command);
             }
+            $at = $offset;
             [$numbers, $offset] = $this->numbers($path, $offset, $upper);
-            $this->draw($command, $upper, $numbers, $offset);
+            $this->draw($command, $upper, $numbers, $at);
             // More pairs after a move are lines.
             $command = $upper === 'M' ? ($command === 'M' ? 'L' : 'l') : $command;
             $this->before = $upper;

@@ -6,6 +6,7 @@ namespace Pensilis\Resin;
 
 use Pensilis\Exception\ContradictorySheet;
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Quantity\Temperature;
 
 /**
  * What the maker's sheet says, at its own temperature and thickness. Kelvin, seconds, metres; heat deflection °C.
@@ -62,7 +63,7 @@ final readonly class DataSheet
         $gel = $said['gel_h'] ?? $class['gel'];
         $greatest = $said['max_pour_mm'] ?? $class['greatest'];
         $sheet = new self(
-            $said['celsius'] + 273.15,
+            Temperature::celsius($said['celsius'])->k(),
             60.0 * ($said['pot_life_min'] ?? 60.0 * $gel * $class['pot']),
             60.0 * ($said['working_min'] ?? $said['pot_life_min'] ?? 60.0 * $gel * $class['working']),
             3600.0 * $gel,

@@ -22,7 +22,7 @@ function mayKnow(): array
         'Pensilis\Vessel'          => ['Exception', 'Numerics', 'Geometry'],
         'Pensilis\Colour'          => ['Exception', 'Numerics'],
         'Pensilis\Material'        => ['Exception', 'Geometry', 'Colour'],
-        'Pensilis\Resin'           => ['Exception', 'Numerics'],
+        'Pensilis\Resin'           => ['Exception', 'Quantity', 'Numerics'],
         'Pensilis\Settling'        => ['Numerics', 'Material'],
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],

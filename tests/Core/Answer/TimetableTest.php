@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Answer\PlacedPours;
+use Pensilis\Answer\Timetable;
+use Pensilis\Layout\Draft;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Preparation;
+use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\Window;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Plans;
+
+/** @param array<string, mixed> $changes */
+function timetable(array $changes, float $earliest = 0.0): PlacedPours
+{
+    $plan = Plans::read($changes);
+    $layout = Draft::of($plan)->layout;
+    assert($layout !== null);
+
+    return (new Timetable(
+        $plan,
+        $layout,
+        new CalibrationMemory(),
+        Preparation::of($plan->inclusions, $plan->studio->hours),
+        $earliest,
+    ))->fill();
+}
+
+it('pours each inside the window of the one below, as it was simulated', function (array $hours): void {
+    $placed = timetable(['/studio/hours' => $hours]);
+    $plan = Plans::read(['/studio/hours' => $hours]);
+    expect($placed->starts)->toHaveCount(3)
+        ->and($placed->joints)->toBe([Joint::Chemical, Joint::Chemical]);
+    foreach ([1, 2] as $k) {
+        $below = $placed->run->tracks()[$k - 1];
+        expect(3600.0 * $placed->starts[$k])->toBeGreaterThanOrEqual($below->opens)->toBeLessThanOrEqual($below->closes)
+            ->and($placed->run->tracks()[$k]->start)->toEqualWithDelta(3600.0 * $placed->starts[$k], 1e-6);
+    }
+    foreach ($placed->starts as $k => $start) {
+        $span = Session::hours($k === 1 ? 1 : 0, $plan->resin()->sheet->working);
+        expect($plan->studio->hours->firstFit($start, $span))->toEqualWithDelta($start, 1e-9);
+    }
+})->with([
+    'at all hours'    => [[]],
+    'in the evenings' => [[
+        ['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00'], ['days' => 'sat-sun', 'from' => '10:00', 'to' => '20:00'],
+    ]],
+]);
+
+it('sands where the hours leave no other way, and follows the last to full cure', function (): void {
+    // Saturdays alone: a week lies between two pours, and the window is over in four days.
+    $placed = timetable(['/studio/hours' => [['days' => 'sat', 'from' => '10:00', 'to' => '20:00']]]);
+    expect($placed->joints)->toBe([Joint::Sanded, Joint::Sanded])
+        ->and($placed->starts[1] - $placed->starts[0])->toEqualWithDelta(168.0, 10.0)
+        ->and($placed->run->tracks()[2]->isCured())->toBeTrue();
+});
+
+it('begins no sooner than it may', function (): void {
+    expect(timetable(['/studio/hours' => []], 50.0)->starts[0])->toBeGreaterThanOrEqual(50.0);
+});
+
+it('says how long a span of work no hours leave', function (): void {
+    $placed = timetable(['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '18:20']]]);
+    expect($placed->run)->toBeNull()
+        ->and($placed->soft)->toBeNull()
+        ->and($placed->needed)->toBeGreaterThan(0.5)->toBeLessThan(3.0);
+});
+
+it('says below which pour it never sets', function (): void {
+    expect(timetable(['/ambient/celsius' => -25])->soft)->toBe(1);
+});
+
+it('names the joints that windows make of starts', function (): void {
+    // Gelled after 5 hours, coated from 8 to 20, hard after 40.
+    $window = new Window(5.0, 8.0, 20.0, 40.0);
+    expect(PlacedPours::joints([0.0, 10.0, 60.0, 61.0], [$window, $window, $window]))
+        ->toBe([Joint::Chemical, Joint::Sanded, Joint::Wet]);
+});
