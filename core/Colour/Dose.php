@@ -94,12 +94,6 @@ final readonly class Dose
         return $this->stages !== [];
     }
 
-    /** The share of colour in the mother tint: drops in an ml, or grams in a gram. */
-    public function strength(): float
-    {
-        return array_product(array_map(fn(array $stage): float => $stage['take'] / $stage['size'], $this->stages));
-    }
-
     /** How far whole drops or steps are off, %; above 0 where they are more than was asked. */
     public function errorPercent(): float
     {

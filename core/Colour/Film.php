@@ -79,12 +79,6 @@ final readonly class Film
         return $this->over(Shade::grey(1.0))->luminance() - $this->over(Shade::grey(0.0))->luminance();
     }
 
-    /** The share of light that goes through once. */
-    public function transmits(): Shade
-    {
-        return Shade::linear(...array_map(fn(float $share): float => max(0.0, min(1.0, $share)), $this->through));
-    }
-
     /** @return array{float, float} shares that come back and that go through */
     private static function layer(float $absorb, float $scatter, float $depth): array
     {

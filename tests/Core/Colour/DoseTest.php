@@ -11,6 +11,12 @@ use Pensilis\Exception\ImpossibleValue;
 $ink = Colourant::ink('blue', 'Blue', Shade::hex('#1d4fa0'), 0.010, 0.9, 0.05);
 $white = Colourant::pigment('white', 'White', Shade::hex('#f4f4f0'), 0.002, 4.2);
 
+/** Drops in an ml, or grams in a gram, of the last stage of a mother tint. */
+function strength(Dose $dose): float
+{
+    return array_product(array_map(fn(array $stage): float => $stage['take'] / $stage['size'], $dose->stages));
+}
+
 it('counts whole drops where they are near enough', function () use ($ink): void {
     // 54 g at 1.08 are 50 ml: 1.2 drops in 10 ml are 6 drops.
     $dose = Dose::of($ink, 1.2, 54.0, 1.08, 0.1);
@@ -26,7 +32,7 @@ it('goes through a mother tint where drops would be fractions', function () use 
     expect($dose->isByMother())->toBeTrue()
         ->and($dose->stages)->toEqual([['take' => 1.0, 'size' => 5.0]])
         ->and($dose->told)->toEqualWithDelta(1.5, 1e-12)
-        ->and($dose->told * $dose->strength())->toEqualWithDelta($dose->exact, 1e-12);
+        ->and($dose->told * strength($dose))->toEqualWithDelta($dose->exact, 1e-12);
 });
 
 it('goes through a mother paste where the scale is too coarse', function () use ($white): void {
@@ -47,7 +53,7 @@ it('gives the dose back whatever the cup', function (float $amount) use ($ink, $
     foreach ([$ink, $white] as $colour) {
         foreach ([2.0, 15.0, 400.0] as $grams) {
             $dose = Dose::of($colour, $amount, $grams, 1.1, 0.1);
-            $given = $dose->isByMother() ? $dose->told * $dose->strength() : $dose->told;
+            $given = $dose->isByMother() ? $dose->told * strength($dose) : $dose->told;
             $made = array_column($dose->stages, 'size');
             expect(abs($given - $dose->exact))->toBeLessThanOrEqual(0.1 * $dose->exact + 1e-12)
                 ->and($dose->isByMother() ? $dose->told <= end($made) + 1e-9 : true)->toBeTrue()

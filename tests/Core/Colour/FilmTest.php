@@ -10,11 +10,24 @@ use Pensilis\Exception\ImpossibleValue;
 
 $even = fn(float $value): array => [$value, $value, $value];
 
+/** What goes through once, from what is seen over three greys g: b + τ²g/(1 − ρg), with ρ of its other side (Kubelka 1954). */
+function through(Film $film): Shade
+{
+    [$black, $grey, $white] = array_map(fn(float $g): array => $film->over(Shade::grey($g))->channels(), [0.0, 0.5, 1.0]);
+    $once = function (float $b, float $g, float $w): float {
+        [$whole, $half] = [$w - $b, $g - $b];
+
+        return $whole <= 0.0 ? 0.0 : sqrt(max(0.0, $whole * (1.0 - (2.0 * $half - $whole) / ($half - $whole))));
+    };
+
+    return Shade::linear(...array_map($once, $black, $grey, $white));
+}
+
 // Beer–Lambert (Swinehart, J. Chem. Educ. 39, 1962): each further depth takes the same share; with the light there and back, twice.
 it('absorbs as Beer and Lambert say', function () use ($even): void {
     foreach ([0.0, 0.1, 0.7, 3.0] as $thick) {
         $film = Film::of($even($thick / 0.004), $even(0.0), 0.004);
-        expect($film->transmits()->red)->toEqualWithDelta(exp(-$thick), 1e-12)
+        expect(through($film)->red)->toEqualWithDelta(exp(-$thick), 1e-12)
             ->and($film->over(Shade::grey(0.8))->green)->toEqualWithDelta(0.8 * exp(-2.0 * $thick), 1e-12);
     }
 });
@@ -40,7 +53,7 @@ it('tends to the reflectance of a thick layer', function () use ($even): void {
     // Without absorption: R = Sd/(1 + Sd) over black (Kubelka 1948), and all the rest goes through.
     $white = Film::of($even(0.0), $even(1000.0), 0.004);
     expect($white->over(Shade::grey(0.0))->red)->toEqualWithDelta(0.8, 1e-9)
-        ->and($white->transmits()->red)->toEqualWithDelta(0.2, 1e-9)
+        ->and(through($white)->red)->toEqualWithDelta(0.2, 1e-9)
         ->and($white->over(Shade::grey(1.0))->red)->toEqualWithDelta(1.0, 1e-9);
 });
 
@@ -56,7 +69,7 @@ it('adds layers as one', function () use ($even): void {
     // Layers that differ do not look alike from both sides; what goes through is the same.
     [$dark, $light] = [Film::of($even(400.0), $even(0.0), 0.002), Film::of($even(1.0), $even(900.0), 0.002)];
     expect($dark->before($light)->over(Shade::grey(0.0))->red)->toBeLessThan($light->before($dark)->over(Shade::grey(0.0))->red)
-        ->and($dark->before($light)->transmits()->red)->toEqualWithDelta($light->before($dark)->transmits()->red, 1e-12)
+        ->and(through($dark->before($light))->red)->toEqualWithDelta(through($light->before($dark))->red, 1e-12)
         ->and(Film::clear()->before($light)->over(Shade::grey(0.3)))->toEqual($light->over(Shade::grey(0.3)));
 });
 
@@ -74,7 +87,7 @@ it('takes a colour from what its maker can tell of it', function (): void {
     $blue = Colourant::ink('blue', 'Blue', Shade::hex('#2050a0'), 0.010, 0.9, 0.05);
     // One drop in 10 ml, 10 mm deep, is told to look like that; half as much twice as deep too.
     foreach ([[1.0, 0.010], [0.5, 0.020]] as [$dose, $depth]) {
-        expect(Recipe::of([[$blue, $dose]])->film($depth)->transmits()->toHex())->toBe('#2050a0');
+        expect(through(Recipe::of([[$blue, $dose]])->film($depth))->toHex())->toBe('#2050a0');
     }
     $red = Colourant::pigment('red', 'Red', Shade::hex('#a03028'), 0.003, 3.0);
     $film = Recipe::of([[$red, 1.0]])->film(0.003);

@@ -45,8 +45,14 @@ it('counts milestones by the maturity method (ASTM C1074)', function (float $cel
     $run->pour(coldResin(), 0.02, 0.0, 6);
     $run->settle(60.0 * 86400.0);
     $pour = SimulatedPour::of($run->tracks()[0], 300.0);
+    // The law of physics.md integrated here, the time as a sum over conversion: k = k(25 °C) exp[−E/R (1/T − 1/298.15)].
     $law = coldResin()->law;
-    $gel = $law->timeTo(0.577, $celsius + 273.15) / 3600.0;
+    $factor = exp(-52.9e3 / 8.314462618 * (1.0 / ($celsius + 273.15) - 1.0 / 298.15));
+    $gel = 0.0;
+    for ($n = 0; $n < 20000; $n++) {
+        $alpha = 0.577 * ($n + 0.5) / 20000;
+        $gel += 0.577 / 20000 / (($law->k1 + $law->k2 * $alpha) * $factor * (1.0 - $alpha) ** 1.3) / 3600.0;
+    }
     $pace = exp(52.9e3 / 8.314462618 * (1.0 / 298.15 - 1.0 / ($celsius + 273.15)));
     expect($pour->gelFirst)->toEqualWithDelta($gel, 0.05)
         ->and($pour->recoatOpens - $pour->gelFirst)->toEqualWithDelta(2.0 / $pace, 0.02)
