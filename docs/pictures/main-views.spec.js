@@ -59,7 +59,7 @@ test('a verdict with a mend', async ({ page }) => {
     // Once the page has kept its place.
     await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
     await page.evaluate(() => document.activeElement.blur());
-    await page.evaluate(() => window.scrollTo(0, 0));
+    await page.evaluate(() => window.scrollTo({ top: 0, behavior: 'instant' }));
     await shot(page, 'verdict');
     await page.getByRole('button', { name: 'Undo' }).click();
     await computed(page);
