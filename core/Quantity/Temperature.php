@@ -26,10 +26,11 @@ final readonly class Temperature implements Quantity
     /** A bare number is degrees Celsius, or Fahrenheit in US units. */
     public static function parse(string $text, UnitSystem $system): self
     {
-        $terms = QuantityText::terms($text, '21 °C');
+        $example = $system === UnitSystem::Us ? '70 °F' : '21 °C';
+        $terms = QuantityText::terms($text, $example);
         [$number, $unit] = $terms[0];
         if (count($terms) > 1) {
-            throw UnreadableQuantity::noNumber($text, '21 °C');
+            throw UnreadableQuantity::noNumber($text, $example);
         }
         $unit = $unit === '' ? ($system === UnitSystem::Us ? 'f' : 'c') : ltrim($unit, '° ');
 

@@ -75,5 +75,5 @@ return [
     'quantity.unknown-unit-of-temperature' => '“:unit” is not a unit of temperature here; use one of :known.',
     'quantity.no-choice'                   => '“:text” cannot be chosen here; choose one of :choices.',
     'quantity.too-large'                   => '“:text” is larger than anything that can be cast; check the figure and its unit.',
-    'quantity.sign-inside'                 => '“:text” has a sign inside; write one figure, such as “12 mm” or “1 ft 2 in”.',
+    'quantity.sign-inside'                 => '“:text” has a sign inside; write one figure, such as “12” or “1 ft 2 in”.',
 ];

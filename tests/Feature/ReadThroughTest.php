@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Form\Field;
+use App\Interchange\Form\PlanFields;
 use App\Models\Piece;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
@@ -86,5 +88,18 @@ it('says no millimetre and no degree Celsius to a studio that thinks in inches',
             $plain = str_replace(['millimetres, grams, °C', 'Any unit can be typed anywhere'], '', $said);
             expect(preg_match('/\d\s?(mm|cm|°C)\b|\bmm\b|°C|millimet|\bcm\b(?![²³])/u', $plain))->toBe(0, "{$address}: {$said}");
         }
+    }
+});
+
+it('refuses in the units of the studio too', function (): void {
+    $this->user->studio->update(['units' => UnitSystem::Us]);
+    $this->actingAs($this->user->refresh());
+    $piece = Piece::query()->firstOrFail();
+    $typed = array_fill_keys(array_map(fn(Field $field): string => $field->pointer, (new PlanFields($piece->document))->all()), 'what?');
+    $this->from("/pieces/{$piece->id}")->patch("/pieces/{$piece->id}", ['f' => $typed])->assertSessionHasErrors();
+    $refused = session('errors')->all();
+    expect(count($refused))->toBeGreaterThan(40);
+    foreach ($refused as $said) {
+        expect(preg_match('/\d\s?(mm|cm|°C)\b|°C|[a-z]_[a-z]/u', $said))->toBe(0, $said);
     }
 });
