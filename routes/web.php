@@ -30,6 +30,7 @@ use App\Http\Controllers\SupplyTableController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
+use App\Http\Middleware\LeavesSession;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/pieces');
@@ -77,7 +78,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}', [PieceController::class, 'show'])->name('pieces.show');
     Route::patch('/pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update');
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
-    Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat');
+    Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat')->middleware(LeavesSession::class);
     Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->whereNumber('pour')->name('pours.show');
     Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->whereNumber('pour')->name('pours.mixings.store');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');

@@ -57,7 +57,8 @@ final class QuantityText
         $total = 0.0;
         $sign = 1.0;
         // An example in the unit that a bare number has.
-        $usual = array_values(array_filter($shown, fn(string $unit): bool => ($factors[$unit] ?? 0.0) === $factors[$default]))[0] ?? $shown[0];
+        $alike = array_filter($shown, fn(string $unit): bool => ($factors[$unit] ?? 0.0) === $factors[$default]);
+        $usual = array_values($alike)[0] ?? $shown[0];
         foreach (self::terms($text, "12 {$usual}") as $i => [$number, $unit]) {
             $factor = $factors[$unit === '' ? $default : $unit] ?? throw UnreadableQuantity::unknownUnit($unit, $kind, $shown);
             $sign = $i === 0 && $number < 0.0 ? -1.0 : $sign;

@@ -384,3 +384,15 @@ it('takes use, face, fittings, level, sets and compartments from the form, and s
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/shape' => 'cylinder']])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toHaveKey('diameter_mm')->not->toHaveKey('length_mm');
 });
+
+it('leaves what a press said for the page that shows it, when heat arrives between', function (): void {
+    $user = $this->member();
+    [$one, $other] = [$this->pieceOf($user), $this->pieceOf($user, Plans::coneWithPours())];
+    $this->actingAs($user)->delete("/pieces/{$one->id}")->assertRedirect('/pieces');
+    // All in one session, as a browser is.
+    $this->withCookie(config()->string('session.cookie'), session()->getId());
+    $this->get("/pieces/{$other->id}/heat")->assertOk();
+    $this->get('/pieces')->assertOk()->assertSee('was deleted')->assertSee('Undo');
+    // Once shown it is over.
+    $this->get('/pieces')->assertDontSee('was deleted');
+});

@@ -150,8 +150,9 @@ it('refuses a resin whose sheet contradicts itself, at the key to look at', func
 ]);
 
 it('reads an object in metres, with what it is made of', function (): void {
-    $document = ['id' => 'shell', 'shape' => 'disc', 'size_mm' => [30, 20, 4], 'at_mm' => [5, -6], 'target_bottom_mm' => 12, 'tolerance_mm' => 1, 'hold' => 'tack',
-        'cover_mm'    => 3, 'sealed_coats' => 2, 'material' => [
+    $document = ['id'      => 'shell', 'shape' => 'disc', 'size_mm' => [30, 20, 4], 'at_mm' => [5, -6],
+        'target_bottom_mm' => 12, 'tolerance_mm' => 1, 'hold' => 'tack',
+        'cover_mm'         => 3, 'sealed_coats' => 2, 'material' => [
             'skeleton_g_cm3' => 2.71, 'open_porosity' => 0.1, 'bleeds' => true, 'drying' => 'air', 'drying_h' => 48,
         ]];
     $shell = (new InclusionReader($problems = new Problems(), new NoMeshes(), Sealer::Resin))->read(Node::root($document));
