@@ -110,6 +110,8 @@ test('changes are undone and done again with keys', async ({ page }) => {
     await cone(page).focus();
     await page.keyboard.press('Control+z');
     await expect(bottom(page)).toHaveValue('14 mm');
+    // The page came anew: keys are heard once its script is there.
+    await page.waitForLoadState('load');
     await page.keyboard.press('Control+Shift+z');
     await expect(bottom(page)).toHaveValue('18 mm');
 });
