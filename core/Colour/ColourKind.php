@@ -11,6 +11,9 @@ enum ColourKind: string
     case Pigment = 'pigment';
     case Filler = 'filler';
 
+    /** How a plan says that a filler is taken as it lies, its voids filled with mix. */
+    public const VOIDS_FILLED = 'voids-filled';
+
     /** The key that a dose has in a plan file. */
     public function key(): string
     {

@@ -24,16 +24,17 @@ final readonly class ColourJudge implements Judge
     public function findings(): array
     {
         $coloured = array_filter($this->layout->pours, fn(LaidPour $pour): bool => $pour->coat->isColoured());
+        $neighbours = array_map(fn(LaidPour $pour): array => $pour->portions->parcels->neighbours(), $coloured);
         $found = [];
         foreach ($coloured as $k => $pour) {
             foreach ($pour->portions->all as $portion) {
                 $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
                 array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at)]));
             }
-            array_push($found, ...(new RegionJudge($pour, $k))->findings());
+            array_push($found, ...(new RegionJudge($pour, $k, $neighbours[$k]))->findings());
         }
 
-        return $coloured === [] ? [] : [...$found, ...(new EffectJudge($this->plan, $this->layout, $coloured))->findings()];
+        return $coloured === [] ? [] : [...$found, ...(new EffectJudge($this->plan, $this->layout, $coloured, $neighbours))->findings()];
     }
 
     private function amount(LaidPour $pour, int $k, Portion $portion, string $at): ?Finding

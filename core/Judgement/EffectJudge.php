@@ -31,8 +31,11 @@ final readonly class EffectJudge implements Judge
 
     private Appearance $appearance;
 
-    /** @param array<int, LaidPour> $coloured by index */
-    public function __construct(private Plan $plan, private Layout $layout, private array $coloured)
+    /**
+     * @param array<int, LaidPour>              $coloured   by index
+     * @param array<int, list<array{int, int}>> $neighbours of the same: regions that share a boundary
+     */
+    public function __construct(private Plan $plan, private Layout $layout, private array $coloured, private array $neighbours)
     {
         $this->appearance = Appearance::chosen($plan, $layout);
     }
@@ -42,7 +45,7 @@ final readonly class EffectJudge implements Judge
     {
         $found = [];
         foreach ($this->plan->setup->viewed === Viewed::Sides ? [] : $this->coloured as $k => $pour) {
-            array_push($found, ...$this->hidden($pour, $k, $pour->portions->parcels->neighbours()));
+            array_push($found, ...$this->hidden($pour, $k, $this->neighbours[$k]));
         }
 
         return [...$found, ...$this->objects()];

@@ -22,20 +22,22 @@ final readonly class RegionJudge implements Judge
     /** A region with less of the plan than this has no room at all, a share. */
     private const NOWHERE = 1e-6;
 
-    /** @param int $k index of the pour */
-    public function __construct(private LaidPour $pour, private int $k) {}
+    /**
+     * @param int                   $k          index of the pour
+     * @param list<array{int, int}> $neighbours regions that share a boundary
+     */
+    public function __construct(private LaidPour $pour, private int $k, private array $neighbours) {}
 
     /** @return list<Finding> */
     public function findings(): array
     {
-        $neighbours = $this->pour->portions->parcels->neighbours();
         $shifts = $this->shifts();
         $found = [];
         foreach ($this->pour->portions->all as $portion) {
-            $found[] = $this->place($portion, $shifts, $neighbours);
+            $found[] = $this->place($portion, $shifts, $this->neighbours);
         }
 
-        return [...array_values(array_filter($found)), ...$this->neighbours($neighbours)];
+        return [...array_values(array_filter($found)), ...$this->neighbours($this->neighbours)];
     }
 
     /**

@@ -41,9 +41,6 @@ final readonly class CoatReader
     /** Share of their room that grains fill as they lie: loose random packing (memory). */
     private const LOOSE = 0.6;
 
-    /** How a plan says that the voids of a filler are filled. */
-    private const VOIDS_FILLED = 'voids-filled';
-
     /** @param array<string, Colourant> $colours */
     private function __construct(private Problems $problems, public array $colours) {}
 
@@ -99,7 +96,7 @@ final readonly class CoatReader
                 $this->problems->add(Code::UnknownColour, $part->at('colour'), names: ['id' => $id]);
                 continue;
             }
-            if ($colour->kind === ColourKind::Filler && $part->text('dose', '') === self::VOIDS_FILLED) {
+            if ($colour->kind === ColourKind::Filler && $part->text('dose', '') === ColourKind::VOIDS_FILLED) {
                 $parts[] = [$colour, $colour->voidsFilled($mixDensity)];
                 continue;
             }

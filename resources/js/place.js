@@ -16,7 +16,6 @@ if (form) {
         const edge = was - window.scrollY;
         const focus = document.activeElement;
         return (
-            (focus?.form === form && focus !== document.body) ||
             pointer > edge ||
             edge < window.innerHeight / 2 ||
             (focus && focus !== document.body && focus.getBoundingClientRect().top > edge)

@@ -160,7 +160,7 @@ final readonly class CoatFields
     /** @return list<Field> how much of one colour a mix takes: of grains by mass, or as they lie */
     private function dose(string $at, mixed $kind): array
     {
-        $filled = Document::value($this->document, "{$at}/dose") === 'voids-filled';
+        $filled = Document::value($this->document, "{$at}/dose") === ColourKind::VOIDS_FILLED;
 
         return [
             ...($kind === ColourKind::Filler->value ? [Field::usually("{$at}/dose", Field::choicesOf('dose'))] : []),

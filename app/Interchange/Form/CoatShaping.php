@@ -63,11 +63,9 @@ final class CoatShaping
         foreach (self::list($part, '/mix') as $one) {
             $kind = $kinds[self::text($one['colour'] ?? null)] ?? null;
             if ($kind !== null) {
-                $filled = $kind === ColourKind::Filler && ($one['dose'] ?? null) === 'voids-filled';
-                $mix[] = [
-                    'colour' => $one['colour'],
-                    ...($filled ? ['dose' => 'voids-filled'] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]]),
-                ];
+                $filled = $kind === ColourKind::Filler && ($one['dose'] ?? null) === ColourKind::VOIDS_FILLED;
+                $dose = $filled ? ['dose' => ColourKind::VOIDS_FILLED] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]];
+                $mix[] = ['colour' => $one['colour'], ...$dose];
             }
         }
         $part['mix'] = $mix;
