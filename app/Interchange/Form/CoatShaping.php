@@ -64,7 +64,9 @@ final class CoatShaping
             $kind = $kinds[self::text($one['colour'] ?? null)] ?? null;
             if ($kind !== null) {
                 $filled = $kind === ColourKind::Filler && ($one['dose'] ?? null) === ColourKind::VOIDS_FILLED;
-                $dose = $filled ? ['dose' => ColourKind::VOIDS_FILLED] : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]];
+                $dose = $filled
+                    ? ['dose' => ColourKind::VOIDS_FILLED]
+                    : [$kind->key() => $one[$kind->key()] ?? array_values($kind->ladder())[1]];
                 $mix[] = ['colour' => $one['colour'], ...$dose];
             }
         }
