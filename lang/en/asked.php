@@ -29,9 +29,13 @@ return [
         'units.*'      => '--units must be metric or us.',
     ],
     'studio'    => ['name.*' => 'Give the studio a name of at most 120 characters.', 'units.*' => 'Choose metric or US units.'],
-    'new-piece' => ['title.*' => 'Give the piece a title of at most 120 characters.', 'resin.*' => 'Choose one of the resins.', 'vessel.*' => 'Choose a vessel from your shelf.'],
-    'object'    => ['kind.*' => 'Choose what the object is made of.', 'most' => 'A piece holds at most :most objects.'],
-    'colour'    => [
+    'new-piece' => [
+        'title.*'  => 'Give the piece a title of at most 120 characters.',
+        'resin.*'  => 'Choose one of the resins.',
+        'vessel.*' => 'Choose a vessel from your shelf.',
+    ],
+    'object' => ['kind.*' => 'Choose what the object is made of.', 'most' => 'A piece holds at most :most objects.'],
+    'colour' => [
         'colour.*' => 'Choose one of the colours.',
         'most'     => 'A piece holds at most :most colours; remove one that is not used.',
         'used'     => 'This colour is mixed into :uses; take it out there first.',
@@ -61,15 +65,16 @@ return [
     'table' => [
         'table.required' => 'Choose a file.',
         'table.*'        => 'The file did not arrive whole, or is larger than 1 MB; a table of 500 rows is not.',
-        'empty'          => 'The file has no rows below its line of column names, or is not UTF-8 text; keep a table from here as an example.',
-        'no-name'        => 'Row 1: there is no column “name”; the first line holds the names of the columns.',
-        'too-long'       => 'The file has more than :most rows; send it in parts.',
-        'same-column'    => 'Row 1: two columns have the same name; take one out.',
-        'row'            => 'Row :row, column :column: :why',
-        'nameless'       => 'write what it is called.',
-        'number'         => '“:cell” must be a number from 0 up, with a point for the decimals and no unit.',
-        'day'            => '“:cell” is not a day; write it as 2026-03-02.',
-        'length'         => 'this is too long; 120 characters at most, 60 for a lot.',
+        'empty'          => 'The file has no rows below its line of column names, or is not UTF-8 text; keep a table from here as '
+            . 'an example.',
+        'no-name'     => 'Row 1: there is no column “name”; the first line holds the names of the columns.',
+        'too-long'    => 'The file has more than :most rows; send it in parts.',
+        'same-column' => 'Row 1: two columns have the same name; take one out.',
+        'row'         => 'Row :row, column :column: :why',
+        'nameless'    => 'write what it is called.',
+        'number'      => '“:cell” must be a number from 0 up, with a point for the decimals and no unit.',
+        'day'         => '“:cell” is not a day; write it as 2026-03-02.',
+        'length'      => 'this is too long; 120 characters at most, 60 for a lot.',
     ],
     'vessel' => ['name.*' => 'Give the vessel a name of at most 120 characters.'],
     'mixing' => [
@@ -106,7 +111,10 @@ return [
         'mesh.*'        => 'Choose a mesh, a file that ends in .stl.',
         'for.*'         => 'Say which part of the piece the mesh is for.',
     ],
-    'outline'   => ['drawing.max' => 'The drawing is larger than 2 MB; save it with fewer points.', 'drawing.*' => 'Choose a drawing, a file that ends in .svg.'],
+    'outline' => [
+        'drawing.max' => 'The drawing is larger than 2 MB; save it with fewer points.',
+        'drawing.*'   => 'Choose a drawing, a file that ends in .svg.',
+    ],
     'plan-file' => [
         'file.max'      => 'The file is larger than 80 MB, and no plan is.',
         'file.uploaded' => 'The file did not arrive whole; it may be larger than this server takes. Try again.',

@@ -170,19 +170,32 @@ return [
         'dose'                                => 'Grains',
     ],
     'choices' => [
-        'dose'    => ['measured' => 'by mass', 'voids-filled' => 'as they lie, voids filled'],
-        'vessel'  => ['box' => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum', 'hemisphere' => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline', 'revolved' => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water', 'stl' => 'as the mesh'],
-        'object'  => ['ellipsoid' => 'ellipsoid', 'disc' => 'disc', 'box' => 'box', 'cylinder' => 'cylinder', 'cone' => 'cone', 'rod' => 'rod', 'granular-bed' => 'bed of grains', 'stl' => 'as the mesh'],
+        'dose'   => ['measured' => 'by mass', 'voids-filled' => 'as they lie, voids filled'],
+        'vessel' => [
+            'box'        => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum',
+            'hemisphere' => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline',
+            'revolved'   => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water',
+            'stl'        => 'as the mesh',
+        ],
+        'object' => [
+            'ellipsoid'    => 'ellipsoid', 'disc' => 'disc', 'box' => 'box', 'cylinder' => 'cylinder', 'cone' => 'cone', 'rod' => 'rod',
+            'granular-bed' => 'bed of grains', 'stl' => 'as the mesh',
+        ],
         'stuff'   => ['silicone' => 'silicone', 'wood' => 'wood', 'glass' => 'glass', 'air' => 'none, open air', 'own' => 'own figures'],
         'fitting' => ['handle' => 'handle', 'hook' => 'hook', 'foot' => 'foot'],
         'side'    => ['top' => 'the open side', 'bottom' => 'the floor'],
         'hold'    => ['auto' => 'a set layer', 'rest' => 'resting', 'tack' => 'tack', 'hang' => 'a thread'],
         'yes-no'  => ['no' => 'no', 'yes' => 'yes'],
-        'drying'  => ['none' => 'nothing to dry', 'press' => 'pressing', 'hang' => 'hanging', 'silica' => 'silica gel', 'oven' => 'a low oven', 'warm' => 'lying warm and dry', 'air' => 'open air'],
+        'drying'  => [
+            'none' => 'nothing to dry', 'press' => 'pressing', 'hang' => 'hanging', 'silica' => 'silica gel', 'oven' => 'a low oven',
+            'warm' => 'lying warm and dry', 'air' => 'open air',
+        ],
         'room'    => ['constant' => 'even', 'daily' => 'follows the day', 'series' => 'logged'],
         'measure' => ['scale' => 'a scale', 'cup' => 'a marked cup', 'spoon' => 'a spoon', 'drops' => 'drops'],
         'ratio'   => ['weight' => 'weight', 'volume' => 'volume'],
-        'region'  => ['band' => 'a band', 'half' => 'a half', 'ring' => 'a ring or round patch', 'outline' => 'an outline', 'line' => 'a drawn line'],
+        'region'  => [
+            'band' => 'a band', 'half' => 'a half', 'ring' => 'a ring or round patch', 'outline' => 'an outline', 'line' => 'a drawn line',
+        ],
         'pattern' => ['stays' => 'is thickened first, so that it stays', 'merges' => 'is poured thin and left to merge'],
     ],
     'empty' => [
@@ -195,8 +208,11 @@ return [
         'no-more' => 'nothing more',
     ],
     'examples' => [
-        'length'  => '12 mm', 'length-us' => '1/2 in', 'temperature' => '21 °C', 'temperature-us' => '70 °F', 'mass' => '0.1 g', 'volume' => '5 ml', 'hours' => '20 h',
-        'minutes' => '45 min', 'days' => 'mon-fri', 'shade' => '#3a6f8c', 'profile' => '0 mm: 40 mm; 25 mm: 60 mm', 'profile-us' => '0 in: 1 1/2 in; 1 in: 2 1/4 in',
-        'marks'   => '10 mm: 52 g; 20 mm: 110 g', 'marks-us' => '1/2 in: 52 g; 1 in: 110 g', 'text' => 'a few words', 'number' => '1.4', 'whole' => '3',
+        'length'     => '12 mm', 'length-us' => '1/2 in', 'temperature' => '21 °C', 'temperature-us' => '70 °F', 'mass' => '0.1 g',
+        'volume'     => '5 ml', 'hours' => '20 h',
+        'minutes'    => '45 min', 'days' => 'mon-fri', 'shade' => '#3a6f8c', 'profile' => '0 mm: 40 mm; 25 mm: 60 mm',
+        'profile-us' => '0 in: 1 1/2 in; 1 in: 2 1/4 in',
+        'marks'      => '10 mm: 52 g; 20 mm: 110 g', 'marks-us' => '1/2 in: 52 g; 1 in: 110 g', 'text' => 'a few words', 'number' => '1.4',
+        'whole'      => '3',
     ],
 ];

@@ -5,12 +5,14 @@ declare(strict_types=1);
 // What was found, by code: a sentence that names the thing, says the figure and how to mend it; and the label of the press that mends it.
 return [
     // The file.
-    'no-file'         => ['says' => 'There is no readable file “:file”. Give the path of a plan file, or - for standard input.'],
-    'too-large'       => ['says' => 'The file is larger than :most MB, and no plan is. Check that it is the right file.'],
-    'nesting'         => ['says' => 'The file is nested deeper than :most levels, and no plan is. Check that it is the right file.'],
-    'empty'           => ['says' => 'The file is empty.'],
-    'empty.plan'      => ['says' => 'This plan says nothing.'],
-    'json'            => ['says' => 'This is not JSON: line :line, column :column cannot be read. Look for a missing comma, quote or bracket just before it.'],
+    'no-file'    => ['says' => 'There is no readable file “:file”. Give the path of a plan file, or - for standard input.'],
+    'too-large'  => ['says' => 'The file is larger than :most MB, and no plan is. Check that it is the right file.'],
+    'nesting'    => ['says' => 'The file is nested deeper than :most levels, and no plan is. Check that it is the right file.'],
+    'empty'      => ['says' => 'The file is empty.'],
+    'empty.plan' => ['says' => 'This plan says nothing.'],
+    'json'       => [
+        'says' => 'This is not JSON: line :line, column :column cannot be read. Look for a missing comma, quote or bracket just before it.',
+    ],
     'not-an-object'   => ['says' => 'A plan file is one JSON object; it begins with “{”.'],
     'type'            => ['says' => 'This must be :wanted, not :given.'],
     'choice'          => ['says' => 'This must be one of: :choices.'],
@@ -32,25 +34,30 @@ return [
     'missing.pours'   => ['says' => 'The key “pours” is missing here; add the pours, or let pensilis:plan find them.'],
 
     // What a file says.
-    'impossible-value'        => ['says' => ':cause'],
-    'impossible-value.depth'  => ['says' => 'The depth of a pour must be above 0.'],
-    'sheet-contradiction'     => ['says' => 'The data sheet contradicts itself: :cause'],
-    'unknown-shape.vessel'    => ['says' => 'A vessel cannot be a “:shape”; choose one of :choices.'],
-    'unknown-shape.object'    => ['says' => 'An object cannot be a “:shape”; choose one of :choices.'],
-    'same-id.resin'           => ['says' => 'Two resins are called “:id”; give each its own name.'],
-    'same-id.object'          => ['says' => 'Two objects are called “:id”; give each its own name.'],
-    'same-id.colour'          => ['says' => 'Two colours are called “:id”; give each its own name.'],
-    'unknown-resin'           => ['says' => 'No resin of this plan is called “:id”.'],
-    'unknown-colour'          => ['says' => 'No colour of this plan is called “:id”; list it under colours first.'],
-    'pour-order'              => ['says' => 'This pour starts before the one below it. Pours are listed from the bottom up.'],
-    'above-rim'               => ['says' => 'The pours add up to :pours, above the rim at :rim; make them shallower.'],
-    'above-rim.fill'          => ['says' => 'The fill level lies above the rim at :rim; lower it.'],
-    'above-rim.compartment'   => ['says' => 'The compartment is :height high; pour it no deeper.'],
-    'no-wall'                 => ['says' => 'A wall cannot be air; name what holds the resin.'],
-    'shares-above-all'        => ['says' => 'The shares of the regions add up to :given; together they can be 100 % at most.'],
-    'too-many-objects'        => ['says' => 'A piece holds at most :most objects, copies counted; this one has :count.'],
-    'no-room'                 => ['says' => 'Only :placed of :count copies of “:object” find room with :spacing between them. Take fewer, put them closer, or let them spread farther.'],
-    'not-yet'                 => ['says' => 'Vitrification cannot be simulated yet. Say false here, and keep the room above :room, where it matters little.'],
+    'impossible-value'       => ['says' => ':cause'],
+    'impossible-value.depth' => ['says' => 'The depth of a pour must be above 0.'],
+    'sheet-contradiction'    => ['says' => 'The data sheet contradicts itself: :cause'],
+    'unknown-shape.vessel'   => ['says' => 'A vessel cannot be a “:shape”; choose one of :choices.'],
+    'unknown-shape.object'   => ['says' => 'An object cannot be a “:shape”; choose one of :choices.'],
+    'same-id.resin'          => ['says' => 'Two resins are called “:id”; give each its own name.'],
+    'same-id.object'         => ['says' => 'Two objects are called “:id”; give each its own name.'],
+    'same-id.colour'         => ['says' => 'Two colours are called “:id”; give each its own name.'],
+    'unknown-resin'          => ['says' => 'No resin of this plan is called “:id”.'],
+    'unknown-colour'         => ['says' => 'No colour of this plan is called “:id”; list it under colours first.'],
+    'pour-order'             => ['says' => 'This pour starts before the one below it. Pours are listed from the bottom up.'],
+    'above-rim'              => ['says' => 'The pours add up to :pours, above the rim at :rim; make them shallower.'],
+    'above-rim.fill'         => ['says' => 'The fill level lies above the rim at :rim; lower it.'],
+    'above-rim.compartment'  => ['says' => 'The compartment is :height high; pour it no deeper.'],
+    'no-wall'                => ['says' => 'A wall cannot be air; name what holds the resin.'],
+    'shares-above-all'       => ['says' => 'The shares of the regions add up to :given; together they can be 100 % at most.'],
+    'too-many-objects'       => ['says' => 'A piece holds at most :most objects, copies counted; this one has :count.'],
+    'no-room'                => [
+        'says' => 'Only :placed of :count copies of “:object” find room with :spacing between them. Take fewer, put them closer, or let '
+            . 'them spread farther.',
+    ],
+    'not-yet' => [
+        'says' => 'Vitrification cannot be simulated yet. Say false here, and keep the room above :room, where it matters little.',
+    ],
     'series-order'            => ['says' => 'The hours of a logged room must increase from point to point.'],
     'room-temperature'        => ['says' => 'A room of :room is outside :coldest to :warmest; check the figure.'],
     'room-temperature.kelvin' => ['says' => ':said looks like kelvin; write degrees Celsius: :room.'],
@@ -61,81 +68,228 @@ return [
     'not-computable.heat'     => ['says' => 'Heat cannot be computed: :cause Look for a figure of the resin that is far off.'],
 
     // Layers.
-    'too-many-pours'         => ['says' => 'Filling :fill takes more than :most pours of at most :greatest. Use a resin that can be poured deeper, or check the height.'],
-    'fill-not-divisible'     => ['says' => 'No pours between :least and :greatest add up to the fill level of :fill. Change the fill level, or the greatest depth.'],
-    'uncovered.stands-out'   => ['says' => '“:object” would stand out: with its cover it needs :needs, and the vessel is filled to :fill.', 'mend' => 'Set “:object” at :better'],
-    'uncovered'              => ['says' => '“:object” lies :short short of its cover: with it, it ends at :needs, and the pours at :level.', 'mend' => 'Set it :short lower'],
-    'floats-off.any-pour'    => ['says' => '“:object” floats: :lift of cover lift it, and the least pour is :least. Hang it, make it heavier, or use a resin that can be poured thinner.', 'mend' => 'Hang it from a thread'],
-    'floats-off'             => ['says' => '“:object” floats off: its first cover is :cover deep, and :lift lift it.', 'mend' => 'Hang it from a thread'],
-    'no-layer.in-reach'      => ['says' => '“:object” wants a set layer between :from and :to. Pours of :least to :greatest in a fill of :fill make none there.', 'mend' => 'Set “:object” at :better'],
-    'no-layer.in-reach-thin' => ['says' => '“:object” wants a set layer between :from and :to, with a first cover below :lift. Pours of :least to :greatest in a fill of :fill make none there.', 'mend' => 'Set “:object” at :better'],
-    'no-layer'               => ['says' => 'No pour ends within :tolerance of :target, so “:object” has no set layer to stand on.'],
-    'layers-conflict'        => ['says' => '“:object” (layer at :target ± :tolerance) and “:other” (:other_target ± :other_tolerance) cannot both have their layers with pours of :least and more.', 'mend' => 'Set “:object” at :better'],
-    'layers-conflict.afloat' => ['says' => '“:object” (layer at :target ± :tolerance) and “:other” (:other_target ± :other_tolerance) cannot both have their layers with pours of :least and more, and first covers that do not lift them.', 'mend' => 'Set “:object” at :better'],
-    'no-layers-together'     => ['says' => 'Each two of the objects can have their layers, but not all together (:objects). Give one of them more tolerance, or move it.'],
-    'outside-vessel'         => ['says' => '“:object” reaches into the wall; move it towards the middle.'],
-    'objects-overlap'        => ['says' => '“:object” reaches into “:other”; move one of them.'],
-    'dry-first'              => ['says' => 'Dry “:object” first: it holds :water water. Above :damp it hazes or rots, and a coat would lock the water in.'],
-    'seal-first.bleeds'      => ['says' => 'Seal “:object” first: it bleeds colour.', 'mend' => 'Give it :coats thin coats'],
-    'seal-first.soaks'       => ['says' => 'Seal “:object” first: it soaks up resin and turns glassy.', 'mend' => 'Give it :coats thin coats'],
-    'seal-first'             => ['says' => 'Seal “:object” first: its pores can let go of :air of air.', 'mend' => 'Give it :coats thin coats'],
-    'below-least-pour'       => ['says' => 'Pour :pour is :depth deep; the data sheet wants at least :least.'],
-    'above-greatest-pour'    => ['says' => 'Pour :pour is :depth deep; the data sheet allows at most :greatest.'],
-    'under-filled'           => ['says' => 'The pours end at :level, below the fill level of :fill.'],
-    'over-filled'            => ['says' => 'The pours end at :level, above the fill level of :fill.'],
-    'ratio-error'            => ['says' => 'Pour :pour: :device can hide a ratio error of :error in :mix of mix. Mix at least :least, or use a scale that shows :step.', 'mend' => 'Mix :least and hold back what is left'],
-    'ratio-refused'          => ['says' => 'Pour :pour: :device can hide a ratio error of :error in :mix of mix, more than any resin forgives. Mix at least :least, or use a scale that shows :step.', 'mend' => 'Mix :least and hold back what is left'],
-    'several-mixes'          => ['says' => 'Pour :pour is more than :device takes at once: make :mixes mixes, each of :a of A and :b of B.'],
-    'cup-too-heavy'          => ['says' => 'The empty cup alone is too heavy for :device. Use a lighter cup, or a scale that takes more.'],
+    'too-many-pours' => [
+        'says' => 'Filling :fill takes more than :most pours of at most :greatest. Use a resin that can be poured deeper, or check '
+            . 'the height.',
+    ],
+    'fill-not-divisible' => [
+        'says' => 'No pours between :least and :greatest add up to the fill level of :fill. Change the fill level, or the greatest depth.',
+    ],
+    'uncovered.stands-out' => [
+        'says' => '“:object” would stand out: with its cover it needs :needs, and the vessel is filled to :fill.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'uncovered' => [
+        'says' => '“:object” lies :short short of its cover: with it, it ends at :needs, and the pours at :level.',
+        'mend' => 'Set it :short lower',
+    ],
+    'floats-off.any-pour' => [
+        'says' => '“:object” floats: :lift of cover lift it, and the least pour is :least. Hang it, make it heavier, or use a resin that '
+            . 'can be poured thinner.',
+        'mend' => 'Hang it from a thread',
+    ],
+    'floats-off' => [
+        'says' => '“:object” floats off: its first cover is :cover deep, and :lift lift it.',
+        'mend' => 'Hang it from a thread',
+    ],
+    'no-layer.in-reach' => [
+        'says' => '“:object” wants a set layer between :from and :to. Pours of :least to :greatest in a fill of :fill make none there.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'no-layer.in-reach-thin' => [
+        'says' => '“:object” wants a set layer between :from and :to, with a first cover below :lift. Pours of :least to :greatest in a '
+            . 'fill of :fill make none there.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'no-layer'        => ['says' => 'No pour ends within :tolerance of :target, so “:object” has no set layer to stand on.'],
+    'layers-conflict' => [
+        'says' => '“:object” (layer at :target ± :tolerance) and “:other” (:other_target ± :other_tolerance) cannot both have their layers '
+            . 'with pours of :least and more.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'layers-conflict.afloat' => [
+        'says' => '“:object” (layer at :target ± :tolerance) and “:other” (:other_target ± :other_tolerance) cannot both have their layers '
+            . 'with pours of :least and more, and first covers that do not lift them.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'no-layers-together' => [
+        'says' => 'Each two of the objects can have their layers, but not all together (:objects). Give one of them more tolerance, '
+            . 'or move it.',
+    ],
+    'outside-vessel'  => ['says' => '“:object” reaches into the wall; move it towards the middle.'],
+    'objects-overlap' => ['says' => '“:object” reaches into “:other”; move one of them.'],
+    'dry-first'       => [
+        'says' => 'Dry “:object” first: it holds :water water. Above :damp it hazes or rots, and a coat would lock the water in.',
+    ],
+    'seal-first.bleeds' => ['says' => 'Seal “:object” first: it bleeds colour.', 'mend' => 'Give it :coats thin coats'],
+    'seal-first.soaks'  => [
+        'says' => 'Seal “:object” first: it soaks up resin and turns glassy.',
+        'mend' => 'Give it :coats thin coats',
+    ],
+    'seal-first' => [
+        'says' => 'Seal “:object” first: its pores can let go of :air of air.',
+        'mend' => 'Give it :coats thin coats',
+    ],
+    'below-least-pour'    => ['says' => 'Pour :pour is :depth deep; the data sheet wants at least :least.'],
+    'above-greatest-pour' => ['says' => 'Pour :pour is :depth deep; the data sheet allows at most :greatest.'],
+    'under-filled'        => ['says' => 'The pours end at :level, below the fill level of :fill.'],
+    'over-filled'         => ['says' => 'The pours end at :level, above the fill level of :fill.'],
+    'ratio-error'         => [
+        'says' => 'Pour :pour: :device can hide a ratio error of :error in :mix of mix. Mix at least :least, or use a scale that '
+            . 'shows :step.',
+        'mend' => 'Mix :least and hold back what is left',
+    ],
+    'ratio-refused' => [
+        'says' => 'Pour :pour: :device can hide a ratio error of :error in :mix of mix, more than any resin forgives. Mix at least :least, '
+            . 'or use a scale that shows :step.',
+        'mend' => 'Mix :least and hold back what is left',
+    ],
+    'several-mixes' => [
+        'says' => 'Pour :pour is more than :device takes at once: make :mixes mixes, each of :a of A and :b of B.',
+    ],
+    'cup-too-heavy' => ['says' => 'The empty cup alone is too heavy for :device. Use a lighter cup, or a scale that takes more.'],
 
     // Use, vessel and bench.
-    'heat-rating'           => ['says' => 'A piece :use needs a resin that stands :least; “:resin” stands :bears. Use one that does, or a heat-resistant top coat, as its label says.'],
-    'heat-rating.unsaid'    => ['says' => 'A piece :use needs a resin that stands :least; the data sheet of “:resin” does not say. Use one that does, or a heat-resistant top coat, as its label says.'],
-    'too-thin'              => ['says' => 'A piece :use should be at least :least thick; this one is filled to :fill.', 'mend' => 'Fill to :least'],
-    'hole-too-deep'         => ['says' => 'The hole for the :fitting, :hole, goes deeper than half the thickness of :thickness; drill :half at most.', 'mend' => 'Make it :half'],
+    'heat-rating' => [
+        'says' => 'A piece :use needs a resin that stands :least; “:resin” stands :bears. Use one that does, or a heat-resistant top coat, '
+            . 'as its label says.',
+    ],
+    'heat-rating.unsaid' => [
+        'says' => 'A piece :use needs a resin that stands :least; the data sheet of “:resin” does not say. Use one that does, or a '
+            . 'heat-resistant top coat, as its label says.',
+    ],
+    'too-thin' => [
+        'says' => 'A piece :use should be at least :least thick; this one is filled to :fill.',
+        'mend' => 'Fill to :least',
+    ],
+    'hole-too-deep' => [
+        'says' => 'The hole for the :fitting, :hole, goes deeper than half the thickness of :thickness; drill :half at most.',
+        'mend' => 'Make it :half',
+    ],
     'under-fitting'         => ['says' => '“:object” lies where the :fitting is drilled; move one of them.'],
     'under-fitting.applied' => ['says' => 'The hole for the :fitting goes through the :applied on pour :pour; move one of them.'],
-    'tilted'                => ['says' => 'The bench slopes: across the vessel it rises :rise, and pour :pour is only :depth deep. Shim it until it rises less than :most.'],
-    'runs-over'             => ['says' => 'With the slope the low side stands :higher higher than the middle, and only :free are free below the rim: it runs over.', 'mend' => 'Fill to :fill'],
-    'test-first'            => ['says' => ':objects may change colour in resin. Cast a test piece first, sealed the same way, and look at it after a week.'],
+    'tilted'                => [
+        'says' => 'The bench slopes: across the vessel it rises :rise, and pour :pour is only :depth deep. Shim it until it rises less '
+            . 'than :most.',
+    ],
+    'runs-over' => [
+        'says' => 'With the slope the low side stands :higher higher than the middle, and only :free are free below the rim: it runs over.',
+        'mend' => 'Fill to :fill',
+    ],
+    'test-first' => [
+        'says' => ':objects may change colour in resin. Cast a test piece first, sealed the same way, and look at it after a week.',
+    ],
 
     // Colours.
-    'colour-share'           => ['says' => 'Pour :pour, :region: colour makes up :share of the mix. Up to :usual is usual; more thickens it and may soften it.'],
-    'colour-share.meant'     => ['says' => 'Pour :pour, :region: colour makes up :share of the mix, on purpose. Up to :usual is usual; cast a test piece first.'],
-    'colour-softens'         => ['says' => 'Pour :pour, :region: colour makes up :share of the mix. Above :softens the piece may stay soft for good. Do it on purpose only, and cast a test piece first. The maker’s label goes first.', 'mend' => 'Keep it thick on purpose'],
-    'muddies.in-cup'         => ['says' => 'Pour :pour, :region: “:colour” and “:other” dull each other in one cup. Use one of them, or lay them side by side.'],
-    'muddies'                => ['says' => 'Pour :pour: :region and :other dull each other where they meet; part them with a clear line.'],
-    'region-nowhere'         => ['says' => 'Pour :pour: :region has no room. It lies outside the vessel, or later regions cover it; move it.'],
-    'region-invades.no-room' => ['says' => 'Pour :pour: :region gets more than its neighbours leave room for.', 'mend' => 'Give :region the :takes that it takes'],
-    'region-invades'         => ['says' => 'Pour :pour: :region gets :given of the coat and takes :takes as it is drawn. Once level, its edge moves :shift outward, into its neighbours.', 'mend' => 'Give :region the :takes that it takes'],
-    'region-invades.invaded' => ['says' => 'Pour :pour: :region gets :given of the coat and takes :takes as it is drawn. Once level, its edge moves :shift inward, as its neighbours invade it.', 'mend' => 'Give :region the :takes that it takes'],
-    'runs-together'          => ['says' => 'Pour :pour: :region and :other are poured thin beside each other and run together. Thicken them first, or part them with a clear line.', 'mend' => 'Thicken them first'],
-    'effect-hidden'          => ['says' => ':what will not be seen: the coats in front of it leave :left of its contrast. Use less colour in front, thinner coats, or another order.'],
-    'effect-faint'           => ['says' => ':what will be faint: the coats in front of it leave :left of its contrast. Use less colour in front, thinner coats, or another order.'],
-    'blends-in'              => ['says' => ':what hardly stands out from what lies beside and behind it: the colours differ by :difference, and :seen are seen at a glance.'],
-    'blends-in.object'       => ['says' => '“:object” hardly stands out from what lies behind it; lighten the ground behind it, or change its colour.'],
+    'colour-share' => [
+        'says' => 'Pour :pour, :region: colour makes up :share of the mix. Up to :usual is usual; more thickens it and may soften it.',
+    ],
+    'colour-share.meant' => [
+        'says' => 'Pour :pour, :region: colour makes up :share of the mix, on purpose. Up to :usual is usual; cast a test piece first.',
+    ],
+    'colour-softens' => [
+        'says' => 'Pour :pour, :region: colour makes up :share of the mix. Above :softens the piece may stay soft for good. Do it on '
+            . 'purpose only, and cast a test piece first. The maker’s label goes first.',
+        'mend' => 'Keep it thick on purpose',
+    ],
+    'muddies.in-cup' => [
+        'says' => 'Pour :pour, :region: “:colour” and “:other” dull each other in one cup. Use one of them, or lay them side by side.',
+    ],
+    'muddies'        => ['says' => 'Pour :pour: :region and :other dull each other where they meet; part them with a clear line.'],
+    'region-nowhere' => [
+        'says' => 'Pour :pour: :region has no room. It lies outside the vessel, or later regions cover it; move it.',
+    ],
+    'region-invades.no-room' => [
+        'says' => 'Pour :pour: :region gets more than its neighbours leave room for.',
+        'mend' => 'Give :region the :takes that it takes',
+    ],
+    'region-invades' => [
+        'says' => 'Pour :pour: :region gets :given of the coat and takes :takes as it is drawn. Once level, its edge moves :shift outward, '
+            . 'into its neighbours.',
+        'mend' => 'Give :region the :takes that it takes',
+    ],
+    'region-invades.invaded' => [
+        'says' => 'Pour :pour: :region gets :given of the coat and takes :takes as it is drawn. Once level, its edge moves :shift inward, '
+            . 'as its neighbours invade it.',
+        'mend' => 'Give :region the :takes that it takes',
+    ],
+    'runs-together' => [
+        'says' => 'Pour :pour: :region and :other are poured thin beside each other and run together. Thicken them first, or part them '
+            . 'with a clear line.',
+        'mend' => 'Thicken them first',
+    ],
+    'effect-hidden' => [
+        'says' => ':what will not be seen: the coats in front of it leave :left of its contrast. Use less colour in front, thinner coats, '
+            . 'or another order.',
+    ],
+    'effect-faint' => [
+        'says' => ':what will be faint: the coats in front of it leave :left of its contrast. Use less colour in front, thinner coats, or '
+            . 'another order.',
+    ],
+    'blends-in' => [
+        'says' => ':what hardly stands out from what lies beside and behind it: the colours differ by :difference, and :seen are seen '
+            . 'at a glance.',
+    ],
+    'blends-in.object' => [
+        'says' => '“:object” hardly stands out from what lies behind it; lighten the ground behind it, or change its colour.',
+    ],
 
     // Heat, cure and clock.
-    'runaway'             => ['says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would crack, smoke and yellow. Pour thinner.'],
-    'runaway.any-depth'   => ['says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would have to be thinner than the data sheet allows.'],
-    'too-hot'             => ['says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. Pour thinner, or in a cooler room.'],
-    'too-hot.any-depth'   => ['says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. It would have to be thinner than the data sheet allows.'],
-    'too-hot.for-layers'  => ['says' => 'Pours of :deepest and more get too hot, and thinner ones leave no layers for the objects.'],
-    'too-hot.everywhere'  => ['says' => 'No depth was found at which every pour stays cool.'],
-    'object-too-hot'      => ['says' => '“:object” gets :met hot and stands :bears.'],
-    'walls-upright'       => ['says' => 'Heat takes the walls as upright at their widest, :across across. Where the vessel is narrower it really stays cooler, and the windows come later: test the surface before each pour.'],
-    'sheet-runs-hot'      => ['says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken as the most its maker tolerates.'],
-    'no-gel'              => ['says' => 'Pour :pour does not set within :horizon in this room; warm the room.'],
-    'no-gel.compartment'  => ['says' => 'A compartment finds no time, or does not set within :horizon in this room.'],
-    'no-full-cure'        => ['says' => 'Pour :pour does not reach full cure within :horizon in this room; warm the room.'],
-    'on-liquid'           => ['says' => 'Pour :pour goes onto liquid: :after after the one below, which gels after :moment. Colours and objects will mix.'],
-    'on-liquid.for-good'  => ['says' => 'Pour :pour goes onto liquid: :after after the one below, which does not gel. Colours and objects will mix.'],
-    'before-recoat'       => ['says' => 'Pour :pour comes :after after the one below, whose recoat window opens after :moment: it is still too soft.'],
-    'recoat-missed'       => ['says' => 'Pour :pour comes :after after the one below, whose recoat window closes after :moment. Sand it with about 220 grit, wipe, then pour.'],
-    'no-time'             => ['says' => 'Your hours leave no span long enough for a pour: :needed are needed without a break.'],
-    'no-time-to-apply'    => ['says' => 'Pour :pour comes before what is applied on pour :below is done and dry, :until after the start.', 'mend' => 'Start it :better after the start'],
-    'outside-hours'       => ['says' => 'The work on pour :pour would fall outside your hours.', 'mend' => 'Start it in the next hours at the bench'],
+    'runaway' => [
+        'says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would crack, smoke and '
+            . 'yellow. Pour thinner.',
+    ],
+    'runaway.any-depth' => [
+        'says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would have to be thinner '
+            . 'than the data sheet allows.',
+    ],
+    'too-hot' => [
+        'says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. Pour thinner, or in a cooler room.',
+    ],
+    'too-hot.any-depth' => [
+        'says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. It would have to be thinner than the data '
+            . 'sheet allows.',
+    ],
+    'too-hot.for-layers' => ['says' => 'Pours of :deepest and more get too hot, and thinner ones leave no layers for the objects.'],
+    'too-hot.everywhere' => ['says' => 'No depth was found at which every pour stays cool.'],
+    'object-too-hot'     => ['says' => '“:object” gets :met hot and stands :bears.'],
+    'walls-upright'      => [
+        'says' => 'Heat takes the walls as upright at their widest, :across across. Where the vessel is narrower it really stays cooler, '
+            . 'and the windows come later: test the surface before each pour.',
+    ],
+    'sheet-runs-hot' => [
+        'says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken '
+            . 'as the most its maker tolerates.',
+    ],
+    'no-gel'             => ['says' => 'Pour :pour does not set within :horizon in this room; warm the room.'],
+    'no-gel.compartment' => ['says' => 'A compartment finds no time, or does not set within :horizon in this room.'],
+    'no-full-cure'       => ['says' => 'Pour :pour does not reach full cure within :horizon in this room; warm the room.'],
+    'on-liquid'          => [
+        'says' => 'Pour :pour goes onto liquid: :after after the one below, which gels after :moment. Colours and objects will mix.',
+    ],
+    'on-liquid.for-good' => [
+        'says' => 'Pour :pour goes onto liquid: :after after the one below, which does not gel. Colours and objects will mix.',
+    ],
+    'before-recoat' => [
+        'says' => 'Pour :pour comes :after after the one below, whose recoat window opens after :moment: it is still too soft.',
+    ],
+    'recoat-missed' => [
+        'says' => 'Pour :pour comes :after after the one below, whose recoat window closes after :moment. Sand it with about 220 grit, '
+            . 'wipe, then pour.',
+    ],
+    'no-time'          => ['says' => 'Your hours leave no span long enough for a pour: :needed are needed without a break.'],
+    'no-time-to-apply' => [
+        'says' => 'Pour :pour comes before what is applied on pour :below is done and dry, :until after the start.',
+        'mend' => 'Start it :better after the start',
+    ],
+    'outside-hours' => [
+        'says' => 'The work on pour :pour would fall outside your hours.',
+        'mend' => 'Start it in the next hours at the bench',
+    ],
     'not-ready'           => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
     'hours-without-start' => ['says' => 'Without a start there is no clock to count your hours by; they are left out.'],
-    'drift-not-yet'       => ['says' => 'How far things drift inside a pour, and when they can be placed in it, is not computed yet. Set each object on a set layer.'],
+    'drift-not-yet'       => [
+        'says' => 'How far things drift inside a pour, and when they can be placed in it, is not computed yet. Set each object on a '
+            . 'set layer.',
+    ],
 ];
