@@ -12,15 +12,19 @@ use SplFileInfo;
 /** The files of the project, for laws that read them. */
 final class Sources
 {
-    /** @return array<string, string> path => text, of every PHP file below a folder of the project */
-    public static function below(string $folder): array
+    /**
+     * @param list<string> $endings
+     *
+     * @return array<string, string> path => text, of every file below a folder of the project whose name ends so
+     */
+    public static function below(string $folder, array $endings = ['php']): array
     {
         $texts = [];
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
             dirname(__DIR__) . "/{$folder}",
             FilesystemIterator::SKIP_DOTS,
         )) as $file) {
-            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+            if ($file instanceof SplFileInfo && in_array($file->getExtension(), $endings, true)) {
                 $texts[$file->getPathname()] = (string) file_get_contents($file->getPathname());
             }
         }

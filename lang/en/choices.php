@@ -65,7 +65,8 @@ return [
     'colour-kind' => ['ink' => 'ink or liquid tint', 'pigment' => 'pigment, powder or paste', 'filler' => 'filler (sand, flakes, glitter)'],
     'dose-unit'   => ['ink' => 'drops in 10 ml', 'pigment' => '% by mass', 'filler' => '% by mass'],
     'ladder'      => [
-        'trace'         => 'a trace', 'transparent' => 'transparent', 'translucent' => 'translucent', 'tinted' => 'tinted', 'deep' => 'deep',
+        'trace'         => 'a trace', 'transparent' => 'transparent', 'translucent' => 'translucent', 'tinted' => 'tinted',
+        'deep'          => 'deep',
         'nearly-opaque' => 'nearly opaque', 'opaque-thick' => 'opaque, kept thick', 'scattered' => 'scattered', 'loose' => 'loose',
         'dense'         => 'dense', 'paste' => 'a paste',
     ],

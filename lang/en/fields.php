@@ -174,7 +174,8 @@ return [
         'vessel' => [
             'box'        => 'box', 'cylinder' => 'cylinder', 'cone-frustum' => 'cone frustum', 'pyramid-frustum' => 'pyramid frustum',
             'hemisphere' => 'hemisphere', 'sphere' => 'ball with a neck', 'regular-prism' => 'regular prism', 'outline' => 'own outline',
-            'revolved'   => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel', 'calibrated' => 'measured with water',
+            'revolved'   => 'turned from a profile', 'stepped' => 'stepped', 'panel' => 'dammed panel',
+            'calibrated' => 'measured with water',
             'stl'        => 'as the mesh',
         ],
         'object' => [

@@ -29,7 +29,8 @@ return [
         'lead'   => 'It goes before the starting values, in every new object of that kind. Leave empty what you did not look at.',
         'kind'   => 'Kind', 'new' => 'a new kind, named beside',
         'fields' => [
-            'name'   => 'Name of a new kind', 'found_on' => 'Seen on', 'skeleton' => 'Skeleton density, g/cm³', 'open' => 'Open pores, share',
+            'name'   => 'Name of a new kind', 'found_on' => 'Seen on', 'skeleton' => 'Skeleton density, g/cm³',
+            'open'   => 'Open pores, share',
             'closed' => 'Closed pores, share', 'water' => 'Water, % by mass', 'heat' => 'Stands heat to', 'sealing' => 'Seal it with',
             'colour' => 'In resin it looks',
         ],

@@ -22,7 +22,8 @@ return [
         'choose-title' => 'New password', 'choose' => 'Choose a password', 'set' => 'Set password',
         'rule'         => 'Password, 12 characters or more', 'again' => 'The same again',
         'invitation'   => 'Invitation', 'over' => 'This invitation is over',
-        'over-why'     => 'It has been used, or its days have passed. Ask a member of the studio for a new one.', 'join' => 'Join “:studio”',
+        'over-why'     => 'It has been used, or its days have passed. Ask a member of the studio for a new one.',
+        'join'         => 'Join “:studio”',
         'as'           => 'You will sign in as', 'join-press' => 'Join',
     ],
     'error' => [

@@ -87,7 +87,8 @@ return [
     'leftover' => [
         'head'    => 'Where the rest may go', 'fits' => ':vessel: stands :depth deep, :full full',
         'remains' => ':vessel: stands :depth deep, :full full, :left remain',
-        'none'    => 'No spare vessel on the :shelf takes it; mark those that may be filled with what is left. Let it cure in the open before '
+        'none'    => 'No spare vessel on the :shelf takes it; mark those that may be filled with what is left. Let it cure in the '
+            . 'open before '
             . 'it is thrown away, never down a drain.',
         'shelf' => 'shelf',
     ],

@@ -86,7 +86,8 @@ test('everything on a piece is reached with the keyboard', async ({ page }) => {
                 const seen = here.matches('g')
                     ? parseFloat(style.strokeWidth) > 3
                     : style.outlineStyle !== 'none' || style.boxShadow !== 'none';
-                return `${here.dataset.object !== undefined ? `object ${here.dataset.object}` : here.textContent.trim() || here.id}|${seen}`;
+                const text = here.textContent.trim() || here.id;
+                return `${here.dataset.object !== undefined ? `object ${here.dataset.object}` : text}|${seen}`;
             }),
         );
     }

@@ -91,11 +91,11 @@ it('lays lettering mirrored where the floor is the seen face, in the plan\'s wor
     expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->not->toContain('scale(-1 1)');
     ($this->type)(['/vessel/viewed' => 'bottom']);
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('Lay it mirrored: it is read from the floor.');
-    expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->toMatch('/scale\(-1 1\)" [^>]*>the hill house/')
+    expect($this->get("/pieces/{$this->piece->id}/template?as=svg")->getContent())->toMatch('/scale\(-1 1\)" [^>]*>\s*the hill house/')
         // On the mirrored template, and seen from the floor, it reads as it should.
         ->and($this->get("/pieces/{$this->piece->id}/template?as=svg&mirrored=1")->getContent())->not->toContain('scale(-1 1)')
         ->and($this->get("/pieces/{$this->piece->id}")->getContent())->toMatch(
-            '/class="lettering"[^>]*translate\([^)]*\)" *>the hill house/',
+            '/class="lettering"[^>]*translate\([^)]*\)" *>\s*the hill house/',
         );
     $this->get("/pieces/{$this->piece->id}?heat=1");
     $this->get("/pieces/{$this->piece->id}/sheet")->assertOk()->assertSee('“the hill house” on pour 1, mirrored');

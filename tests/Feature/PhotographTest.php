@@ -64,8 +64,8 @@ it('scales it by two points of a known length and lays it under the plan', funct
     ($this->scale)([])->assertRedirect("/pieces/{$this->piece->id}");
     expect(Photograph::query()->sole()->mm_per_pixel)->toEqualWithDelta(0.2, 1e-12);
     $page = $this->get("/pieces/{$this->piece->id}")->assertOk()->getContent();
-    preg_match('/class="underlay"[^>]* x="(-?[\d.]+)" y="(-?[\d.]+)" width="([\d.]+)" height="([\d.]+)"/', $page, $found);
-    preg_match('/data-drawing="plan" data-scale="([\d.]+)"/', $page, $scale);
+    preg_match('/class="underlay"[^>]*\sx="(-?[\d.]+)" y="(-?[\d.]+)"\s+width="([\d.]+)" height="([\d.]+)"/', $page, $found);
+    preg_match('/data-drawing="plan"\s+data-scale="([\d.]+)"/', $page, $scale);
     // 800 pixels of 0.2 mm, the pixel (300, 250) in the middle.
     expect((float) $found[3])->toEqualWithDelta(160.0 * (float) $scale[1], 0.02)
         ->and((float) $found[1])->toEqualWithDelta(-60.0 * (float) $scale[1], 0.02)

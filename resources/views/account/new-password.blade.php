@@ -6,7 +6,8 @@
             @csrf @method('put')
             <input type="hidden" name="token" value="{{ $token }}">
             <label for="email">{{ __('places.account.email') }}</label>
-            <input class="form-control" id="email" name="email" type="email" value="{{ old('email', $email) }}" required autocomplete="username">
+            <input class="form-control" id="email" name="email" type="email" value="{{ old('email', $email) }}" required
+                autocomplete="username">
             @include('account.password-twice')
             <button class="btn btn-primary">{{ __('places.account.set') }}</button>
         </form>

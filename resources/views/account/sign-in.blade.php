@@ -5,7 +5,8 @@
         <form method="post" action="{{ route('sign-in', absolute: false) }}">
             @csrf
             <label for="email">{{ __('places.account.email') }}</label>
-            <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" required autofocus autocomplete="username">
+            <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" required autofocus
+                autocomplete="username">
             <label for="password">{{ __('places.account.password') }}</label>
             <input class="form-control" id="password" name="password" type="password" required autocomplete="current-password">
             <button class="btn btn-primary">{{ __('places.account.sign-in') }}</button>

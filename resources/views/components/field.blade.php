@@ -10,10 +10,13 @@
             @endforeach
         </select>
     @elseif($field->isLong())
-        <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" rows="3" spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
+        <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" rows="3"
+            spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
     @else
-        <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" autocomplete="off"
-               value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif maxlength="200">
+        <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"
+            autocomplete="off"
+               value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif
+               @if(!$field->optional) required @endif maxlength="200">
     @endif
     @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif
 </div>

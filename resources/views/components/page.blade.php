@@ -12,15 +12,23 @@
 <a class="visually-hidden-focusable skip" href="#main">{{ __('places.skip') }}</a>
 <header class="masthead">
     <a class="brand" href="{{ route('pieces.index', absolute: false) }}">
-        <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true"><path class="mark-line" d="M12 1v9"/><path class="mark-bob" d="M8.5 10h7L12 18z"/><path class="mark-line" d="M3 22h18"/></svg>
+        <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true">
+            <path class="mark-line" d="M12 1v9"/>
+            <path class="mark-bob" d="M8.5 10h7L12 18z"/>
+            <path class="mark-line" d="M3 22h18"/>
+        </svg>
         <span>Pensilis</span>
     </a>
     @auth
         <nav aria-label="{{ __('places.places') }}">
-            <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page" @endif>{{ __('places.nav.pieces') }}</a>
-            <a href="{{ route('shelf', absolute: false) }}" @if(request()->routeIs('shelf', 'supplies*')) aria-current="page" @endif>{{ __('places.nav.shelf') }}</a>
-            <a href="{{ route('materials', absolute: false) }}" @if(request()->routeIs('materials')) aria-current="page" @endif>{{ __('places.nav.materials') }}</a>
-            <a href="{{ route('studio', absolute: false) }}" @if(request()->routeIs('studio')) aria-current="page" @endif>{{ __('places.nav.studio') }}</a>
+            <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page"
+                @endif>{{ __('places.nav.pieces') }}</a>
+            <a href="{{ route('shelf', absolute: false) }}" @if(request()->routeIs('shelf', 'supplies*')) aria-current="page"
+                @endif>{{ __('places.nav.shelf') }}</a>
+            <a href="{{ route('materials', absolute: false) }}" @if(request()->routeIs('materials')) aria-current="page"
+                @endif>{{ __('places.nav.materials') }}</a>
+            <a href="{{ route('studio', absolute: false) }}" @if(request()->routeIs('studio')) aria-current="page"
+                @endif>{{ __('places.nav.studio') }}</a>
         </nav>
         <form method="post" action="{{ route('sign-out', absolute: false) }}" class="ms-auto">
             @csrf @method('delete')

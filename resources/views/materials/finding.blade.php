@@ -8,13 +8,23 @@
                 <label for="own-kind">{{ __('materials.own.kind') }}</label>
                 <select class="form-select form-select-sm" id="own-kind" name="kind">
                     <option value="">{{ __('materials.own.new') }}</option>
-                    @foreach($known->byGroup() as $group => $some)<optgroup label="{{ App\Words\KindWords::group($group) }}">@foreach($some as $kind)<option value="{{ $kind->key }}" @selected(old('kind') === $kind->key)>{{ App\Words\KindWords::name($kind) }}</option>@endforeach</optgroup>@endforeach
+                    @foreach($known->byGroup() as $group => $some)
+                        <optgroup label="{{ App\Words\KindWords::group($group) }}">
+                            @foreach($some as $kind)
+                                <option value="{{ $kind->key }}" @selected(old('kind') === $kind->key)>
+                                    {{ App\Words\KindWords::name($kind) }}
+                                </option>
+                            @endforeach
+                        </optgroup>
+                    @endforeach
                 </select>
             </div>
             @foreach(__('materials.own.fields') as $field => $label)
                 <div class="field">
                     <label for="own-{{ $field }}">{{ $label }}</label>
-                    <input class="form-control form-control-sm" id="own-{{ $field }}" name="{{ $field }}" value="{{ old($field, $field === 'found_on' ? now()->format('Y-m-d') : '') }}" @error($field) aria-invalid="true" @enderror maxlength="200">
+                    <input class="form-control form-control-sm" id="own-{{ $field }}" name="{{ $field }}"
+                        value="{{ old($field, $field === 'found_on' ? now()->format('Y-m-d') : '') }}" @error($field) aria-invalid="true"
+                        @enderror maxlength="200">
                     @error($field)<p class="refused">{{ $message }}</p>@enderror
                 </div>
             @endforeach
@@ -22,7 +32,9 @@
                 <div class="field">
                     <label for="own-{{ $field }}">{{ $label }}</label>
                     <select class="form-select form-select-sm" id="own-{{ $field }}" name="{{ $field }}">
-                        @foreach(__('materials.own.yes-no') as $value => $words)<option value="{{ $value }}" @selected(old($field) === $value)>{{ $words }}</option>@endforeach
+                        @foreach(__('materials.own.yes-no') as $value => $words)
+                            <option value="{{ $value }}" @selected(old($field) === $value)>{{ $words }}</option>
+                        @endforeach
                     </select>
                 </div>
             @endforeach

@@ -6,32 +6,78 @@
     @else
         @foreach(array_values($view->plan->colours) as $i => $colour)
             <details class="colour-row" id="colour-{{ $i }}">
-                <summary><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $colour->shade->toHex() }}"/></svg> {{ $colour->name }} <span class="quiet">{{ App\Words\Words::choice($colour->kind) }}: {{ App\Words\Words::choice($colour->kind, 'dose-unit') }}</span></summary>
-                <p class="ladder">@foreach($colour->kind->ladder() as $step => $dose)<span><svg class="swatch" viewBox="0 0 20 20" width="28" height="28" aria-hidden="true"><rect width="20" height="20" fill="{{ Pensilis\Colour\Recipe::of([[$colour, $dose]])->swatch()->toHex() }}"/></svg> {{ __('piece.colours.step', ['step' => __("choices.ladder.{$step}"), 'dose' => $dose]) }}</span> @endforeach<span class="quiet">{{ __('piece.colours.ladder', ['unit' => App\Words\Words::choice($colour->kind, 'dose-unit'), 'deep' => $view->figures->length(Pensilis\Colour\Recipe::CUP)]) }}</span></p>
+                <summary>
+                    <svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
+                        <rect width="20" height="20" fill="{{ $colour->shade->toHex() }}"/>
+                    </svg>
+                    {{ $colour->name }}
+                    <span class="quiet">
+                        {{ App\Words\Words::choice($colour->kind) }}: {{ App\Words\Words::choice($colour->kind, 'dose-unit') }}
+                    </span>
+                </summary>
+                <p class="ladder">
+                    @foreach($colour->kind->ladder() as $step => $dose)
+                        <span>
+                            <svg class="swatch" viewBox="0 0 20 20" width="28" height="28" aria-hidden="true">
+                                <rect width="20" height="20"
+                                    fill="{{ Pensilis\Colour\Recipe::of([[$colour, $dose]])->swatch()->toHex() }}"/>
+                            </svg>
+                            {{ __('piece.colours.step', ['step' => __("choices.ladder.{$step}"), 'dose' => $dose]) }}
+                        </span>
+                    @endforeach
+                    <span class="quiet">
+                        {{ __('piece.colours.ladder', [
+                            'unit' => App\Words\Words::choice($colour->kind, 'dose-unit'),
+                            'deep' => $view->figures->length(Pensilis\Colour\Recipe::CUP),
+                        ]) }}
+                    </span>
+                </p>
                 <div class="fields">@foreach($coats->colour($i) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
-                <form method="post" action="{{ route('pieces.colours.destroy', [$view->piece, $i], false) }}">@csrf @method('delete')<button class="plain">{{ __('piece.colours.remove', ['colour' => $colour->name]) }}</button></form>
+                <form method="post" action="{{ route('pieces.colours.destroy', [$view->piece, $i], false) }}">
+                    @csrf
+                    @method('delete')
+                    <button class="plain">{{ __('piece.colours.remove', ['colour' => $colour->name]) }}</button>
+                </form>
             </details>
         @endforeach
         <form method="post" action="{{ route('pieces.colours.store', $view->piece, false) }}" class="inline">
             @csrf
             <label for="colour">{{ __('piece.colours.more') }}</label>
-            <select class="form-select form-select-sm" id="colour" name="colour">@foreach($palette as $key => $colour)<option value="{{ $key }}">{{ $colour['name'] }}</option>@endforeach</select>
+            <select class="form-select form-select-sm" id="colour" name="colour">
+                @foreach($palette as $key => $colour)<option value="{{ $key }}">{{ $colour['name'] }}</option>@endforeach
+            </select>
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.colours.add') }}</button>
         </form>
         @foreach(array_keys($view->plan->pours) as $k)
             <details class="coat" id="coat-{{ $k }}">
-                <summary><h3>{{ __('piece.Pour', ['number' => $k + 1]) }}</h3> <span class="quiet">{{ $view->coat($k)->line() }}</span></summary>
+                <summary>
+                    <h3>{{ __('piece.Pour', ['number' => $k + 1]) }}</h3>
+                    <span class="quiet">{{ $view->coat($k)->line() }}</span>
+                </summary>
                 <div class="fields">@foreach($coats->ground($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
-                @foreach($coats->zones($k) as $z)<div class="fields zone">@foreach($coats->zone($k, $z) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>@endforeach
+                @foreach($coats->zones($k) as $z)
+                    <div class="fields zone">
+                        @foreach($coats->zone($k, $z) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+                    </div>
+                @endforeach
 
                 <div class="fields">@foreach($coats->moreZones($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
                 <div class="fields">@foreach($coats->applied($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
                 <div class="inline">
-                    @if($k > 0)<form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}">@csrf @method('put')<button class="btn btn-sm btn-outline-primary" name="from" value="pour-{{ $k - 1 }}">{{ __('piece.colours.as', ['number' => $k]) }}</button></form>@endif
+                    @if($k > 0)
+                        <form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}">
+                            @csrf
+                            @method('put')
+                            <button class="btn btn-sm btn-outline-primary" name="from"
+                                value="pour-{{ $k - 1 }}">{{ __('piece.colours.as', ['number' => $k]) }}</button>
+                        </form>
+                    @endif
                     @if($view->plan->pours[$k]->coat->isColoured())
                         <form method="post" action="{{ route('recipes.store', [$view->piece, $k], false) }}" class="inline">
                             @csrf
-                            <label for="recipe-{{ $k }}">{{ __('piece.colours.keep-as') }}</label><input class="form-control form-control-sm" id="recipe-{{ $k }}" name="name" required maxlength="120" placeholder="{{ __('piece.colours.example') }}">
+                            <label for="recipe-{{ $k }}">{{ __('piece.colours.keep-as') }}</label><input
+                                class="form-control form-control-sm" id="recipe-{{ $k }}" name="name" required maxlength="120"
+                                placeholder="{{ __('piece.colours.example') }}">
                             <button class="btn btn-sm btn-outline-primary">{{ __('piece.colours.keep') }}</button>
                         </form>
                     @endif
@@ -39,7 +85,9 @@
                         <form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}" class="inline">
                             @csrf @method('put')
                             <label for="from-{{ $k }}">{{ __('piece.colours.take') }}</label>
-                            <select class="form-select form-select-sm" id="from-{{ $k }}" name="from">@foreach($recipes as $recipe)<option value="{{ $recipe->id }}">{{ $recipe->name }}</option>@endforeach</select>
+                            <select class="form-select form-select-sm" id="from-{{ $k }}" name="from">
+                                @foreach($recipes as $recipe)<option value="{{ $recipe->id }}">{{ $recipe->name }}</option>@endforeach
+                            </select>
                             <button class="btn btn-sm btn-outline-primary">{{ __('piece.colours.take-it') }}</button>
                         </form>
                     @endif

@@ -2,7 +2,10 @@
     <section aria-labelledby="given" class="objects">
         <h2 id="given">{{ __('piece.pours.given') }}</h2>
         @foreach(array_keys($view->plan->pours) as $k)
-            <fieldset class="fields"><legend>{{ __('piece.Pour', ['number' => $k + 1]) }}</legend>@foreach($form->fields->pour($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</fieldset>
+            <fieldset class="fields">
+                <legend>{{ __('piece.Pour', ['number' => $k + 1]) }}</legend>
+                @foreach($form->fields->pour($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+            </fieldset>
         @endforeach
     </section>
 @endif

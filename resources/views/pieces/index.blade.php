@@ -9,7 +9,10 @@
     <x-errors/>
     @if($pieces->isEmpty())
         <p class="lead">{{ __('pieces.teach') }}</p>
-        <p>{{ __('pieces.example', array_map(fn($mm) => Pensilis\Quantity\Length::millimetres($mm)->print($system), ['height' => 14.0, 'across' => 90.0, 'deep' => 60.0])) }}</p>
+        <p>
+            {{ __('pieces.example', array_map(fn($mm) => Pensilis\Quantity\Length::millimetres($mm)->print($system), ['height' => 14.0,
+                'across' => 90.0, 'deep' => 60.0])) }}
+        </p>
     @else
         <ul class="pieces">
             @foreach($pieces as $piece)
@@ -19,7 +22,8 @@
                         <span class="title">{{ $piece->title }}</span>
                     </a>
                     <span class="quiet">{{ App\View\Page\PieceLine::of($piece, $system) }}</span>
-                    <time class="quiet" datetime="{{ $piece->updated_at->toIso8601String() }}">{{ $piece->updated_at->format('j M Y') }}</time>
+                    <time class="quiet" datetime="{{ $piece->updated_at->toIso8601String() }}">{{ $piece->updated_at->format('j M Y')
+                        }}</time>
                 </li>
             @endforeach
         </ul>
@@ -31,11 +35,16 @@
             <form method="post" action="{{ route('pieces.store', absolute: false) }}">
                 @csrf
                 <label for="title">{{ __('pieces.name') }}</label>
-                <input class="form-control" id="title" name="title" value="{{ old('title') }}" required maxlength="120" placeholder="{{ __('pieces.name-example') }}">
+                <input class="form-control" id="title" name="title" value="{{ old('title') }}" required maxlength="120"
+                    placeholder="{{ __('pieces.name-example') }}">
                 <label for="vessel">{{ __('pieces.vessel') }}</label>
                 <select class="form-select" id="vessel" name="vessel">
                     <option value="">{{ __('pieces.any') }}</option>
-                    @foreach($vessels as $vessel)<option value="{{ $vessel->id }}" @selected((string) old('vessel', request('vessel')) === (string) $vessel->id)>{{ $vessel->name }}</option>@endforeach
+                    @foreach($vessels as $vessel)
+                        <option value="{{ $vessel->id }}" @selected((string) old('vessel', request('vessel')) === (string) $vessel->id)>
+                            {{ $vessel->name }}
+                        </option>
+                    @endforeach
                 </select>
                 <label for="resin">{{ __('pieces.resin') }}</label>
                 <select class="form-select" id="resin" name="resin">

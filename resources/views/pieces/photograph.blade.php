@@ -5,7 +5,8 @@
     <form method="post" action="{{ route('pieces.photograph.store', $piece, false) }}" enctype="multipart/form-data" class="inline">
         @csrf
         <label for="photograph">{{ __($photograph === null ? 'photograph.first' : 'photograph.another') }}</label>
-        <input class="form-control form-control-sm" id="photograph" name="photograph" type="file" accept="image/jpeg,image/png,image/webp" required>
+        <input class="form-control form-control-sm" id="photograph" name="photograph" type="file" accept="image/jpeg,image/png,image/webp"
+            required>
         <button class="btn btn-sm btn-outline-primary">{{ __('photograph.send') }}</button>
     </form>
     @if($photograph !== null)
@@ -13,22 +14,30 @@
         <p>{{ __('photograph.how') }}</p>
         <form method="post" action="{{ route('pieces.photograph.update', $piece, false) }}" data-scaling>
             @csrf @method('patch')
-            <svg class="scaling" viewBox="0 0 {{ $photograph->width }} {{ $photograph->height }}" width="{{ $photograph->width }}" height="{{ $photograph->height }}" role="img" aria-label="{{ __('photograph.label') }}">
-                <image href="{{ route('pieces.photograph.show', [$piece, 'of' => $photograph->id], false) }}" width="{{ $photograph->width }}" height="{{ $photograph->height }}"/>
+            <svg class="scaling" viewBox="0 0 {{ $photograph->width }} {{ $photograph->height }}" width="{{ $photograph->width }}"
+                height="{{ $photograph->height }}" role="img" aria-label="{{ __('photograph.label') }}">
+                <image href="{{ route('pieces.photograph.show', [$piece, 'of' => $photograph->id], false) }}"
+                    width="{{ $photograph->width }}" height="{{ $photograph->height }}"/>
                 <line class="measure" data-measure/>
                 <path class="measure" data-middle d="M-14 0H14M0 -14V14"/>
             </svg>
             <div class="fields">
-                @foreach(['x1' => '', 'y1' => '', 'x2' => '', 'y2' => '', 'length' => '', 'mx' => round($photograph->middle_x), 'my' => round($photograph->middle_y)] as $name => $usual)
+                @foreach(['x1' => '', 'y1' => '', 'x2' => '', 'y2' => '', 'length' => '', 'mx' => round($photograph->middle_x),
+                    'my' => round($photograph->middle_y)] as $name => $usual)
                     <div class="field">
                         <label for="{{ $name }}">{{ __("photograph.fields.{$name}") }}</label>
-                        <input class="form-control form-control-sm" id="{{ $name }}" name="{{ $name }}" value="{{ old($name, $usual) }}" required maxlength="40" @error($name) aria-invalid="true" @enderror>
+                        <input class="form-control form-control-sm" id="{{ $name }}" name="{{ $name }}" value="{{ old($name, $usual) }}"
+                            required maxlength="40" @error($name) aria-invalid="true" @enderror>
                         @error($name)<p class="refused">{{ $message }}</p>@enderror
                     </div>
                 @endforeach
             </div>
             <button class="btn btn-primary">{{ __('photograph.lay') }}</button>
         </form>
-        <form method="post" action="{{ route('pieces.photograph.destroy', $piece, false) }}">@csrf @method('delete')<button class="plain">{{ __('photograph.remove') }}</button></form>
+        <form method="post" action="{{ route('pieces.photograph.destroy', $piece, false) }}">
+            @csrf
+            @method('delete')
+            <button class="plain">{{ __('photograph.remove') }}</button>
+        </form>
     @endif
 </x-page>

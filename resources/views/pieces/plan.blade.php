@@ -1,15 +1,25 @@
 <figure class="plan">
-    <figcaption>{{ __('piece.drawings.plan') }} <span class="quiet">{{ __($turned ? 'piece.drawings.swapped' : 'piece.drawings.straight') }}</span></figcaption>
-    <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" data-drawing="plan" data-scale="{{ $plan->scale }}" data-stretch="1" data-degrees="0" data-turned="{{ $turned ? 1 : 0 }}" data-marks="" role="group" aria-label="{{ __('piece.drawings.plan-label') }}">
+    <figcaption>
+        {{ __('piece.drawings.plan') }} <span class="quiet">{{ __($turned ? 'piece.drawings.swapped' : 'piece.drawings.straight') }}</span>
+    </figcaption>
+    <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" data-drawing="plan"
+        data-scale="{{ $plan->scale }}" data-stretch="1" data-degrees="0" data-turned="{{ $turned ? 1 : 0 }}" data-marks="" role="group"
+        aria-label="{{ __('piece.drawings.plan-label') }}">
         <x-cut class="mold" :section="$plan->rim" :plan="$plan" :beyond="$plan->wall()"/>
         <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
         @if($plan->underlay() !== null)
             @php($under = $plan->underlay())
-            <image class="underlay" href="{{ route('pieces.photograph.show', [$view->piece, 'of' => $plan->photographId()], false) }}" x="{{ $under['x'] }}" y="{{ $under['y'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}" transform="scale({{ $under['flip'] }} 1)" preserveAspectRatio="none"/>
+            <image class="underlay" href="{{ route('pieces.photograph.show', [$view->piece, 'of' => $plan->photographId()], false) }}"
+                x="{{ $under['x'] }}" y="{{ $under['y'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}"
+                transform="scale({{ $under['flip'] }} 1)" preserveAspectRatio="none"/>
         @endif
         @foreach($plan->regions() as $shade => $path)<path class="region" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
-        @foreach($plan->regionEdges() as [$x, $y, $toX, $toY])<line class="region-edge" x1="{{ $x }}" y1="{{ $y }}" x2="{{ $toX }}" y2="{{ $toY }}"/>@endforeach
-        @foreach($plan->regionNames() as [$x, $y, $name])<text class="region-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $name }}</text>@endforeach
+        @foreach($plan->regionEdges() as [$x, $y, $toX, $toY])
+            <line class="region-edge" x1="{{ $x }}" y1="{{ $y }}" x2="{{ $toX }}" y2="{{ $toY }}"/>
+        @endforeach
+        @foreach($plan->regionNames() as [$x, $y, $name])
+            <text class="region-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $name }}</text>
+        @endforeach
 
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>

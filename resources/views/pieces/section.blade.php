@@ -1,6 +1,12 @@
 <figure class="section">
-    <figcaption>{{ __('piece.drawings.section') }} <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ? __('piece.drawings.filled-to', ['level' => $figures->length($view->plan->vessel->fill)]) : __('piece.drawings.filled') }}@if($section->stretch > 1), {{ __('piece.drawings.stretched', ['times' => $section->stretch]) }}@endif</span></figcaption>
-    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" data-drawing="section" data-scale="{{ $section->scale }}" data-stretch="{{ $section->stretch }}" data-degrees="{{ $view->gaze->degrees }}" data-turned="{{ $turned ? 1 : 0 }}" data-marks="{{ $section->marks() }}" role="group" aria-label="{{ __('piece.drawings.section') }}">
+    <figcaption>
+        {{ __('piece.drawings.section') }} <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ?
+            __('piece.drawings.filled-to', ['level' => $figures->length($view->plan->vessel->fill)]) : __('piece.drawings.filled')
+            }}@if($section->stretch > 1), {{ __('piece.drawings.stretched', ['times' => $section->stretch]) }}@endif</span>
+    </figcaption>
+    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" data-drawing="section" data-scale="{{ $section->scale }}"
+        data-stretch="{{ $section->stretch }}" data-degrees="{{ $view->gaze->degrees }}" data-turned="{{ $turned ? 1 : 0 }}"
+        data-marks="{{ $section->marks() }}" role="group" aria-label="{{ __('piece.drawings.section') }}">
         @if($section->board() !== null && !$turned)
             @php([$x, $y, $width, $height] = $section->board())
             <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
@@ -11,7 +17,10 @@
         @foreach($section->layers() as $layer)
             <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
         @endforeach
-        @foreach($section->colours() as $one)<rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}" fill="{{ $one['shade'] }}"/>@endforeach
+        @foreach($section->colours() as $one)
+            <rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}"
+                fill="{{ $one['shade'] }}"/>
+        @endforeach
 
         @foreach($section->layers() as $layer)
             <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>
@@ -27,7 +36,10 @@
             <text class="unit" x="44" y="{{ $section->rim() - 12 }}">{{ $section->ruleUnit() }}</text>
         </g>
         @foreach($section->objects() as $object)
-            @if($object->id !== '' && !$turned)<line class="plumb" x1="{{ $object->x }}" x2="{{ $object->x }}" y1="{{ $section->rim() - 16 }}" y2="{{ $object->y - $object->halfY }}"/>@endif
+            @if($object->id !== '' && !$turned)
+                <line class="plumb" x1="{{ $object->x }}" x2="{{ $object->x }}" y1="{{ $section->rim() - 16 }}"
+                    y2="{{ $object->y - $object->halfY }}"/>
+            @endif
 
             <x-drawn-object :object="$object" vertical :most="$view->plan->vessel->fill * 1e3"/>
         @endforeach

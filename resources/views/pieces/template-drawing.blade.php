@@ -1,18 +1,30 @@
-<svg xmlns="http://www.w3.org/2000/svg" width="{{ $drawing->width }}mm" height="{{ $drawing->height }}mm" viewBox="{{ $drawing->left() }} {{ $drawing->top() }} {{ $drawing->width }} {{ $drawing->height }}" fill="none" stroke="#0f3b45" stroke-width="0.3" font-family="sans-serif" role="img" aria-label="{{ __('template.label', ['piece' => $title]) }}">
+<svg xmlns="http://www.w3.org/2000/svg" width="{{ $drawing->width }}mm" height="{{ $drawing->height }}mm"
+    viewBox="{{ $drawing->left() }} {{ $drawing->top() }} {{ $drawing->width }} {{ $drawing->height }}" fill="none" stroke="#0f3b45"
+    stroke-width="0.3" font-family="sans-serif" role="img" aria-label="{{ __('template.label', ['piece' => $title]) }}">
     <polygon points="{{ $drawing->points($drawing->rim) }}"/>
     <path d="M-6 0H6M0 -6V6"/>
     @foreach($drawing->coats() as $one)
         <path d="{{ $one['path'] }}" stroke-width="0.25" stroke-dasharray="2 1"/>
-        <text transform="translate({{ $one['x'] }} {{ $one['y'] + 1 }})@if($one['turned']) scale(-1 1)@endif" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $one['says'] }}</text>
+        <text transform="translate({{ $one['x'] }} {{ $one['y'] + 1 }})@if($one['turned']) scale(-1 1)@endif" font-size="3"
+            text-anchor="middle" fill="#0f3b45" stroke="none">
+            {{ $one['says'] }}
+        </text>
     @endforeach
     @foreach($drawing->objects() as $object)
         <polygon points="{{ $object['points'] }}" stroke-width="0.4"/>
         <path d="M{{ $object['x'] - 1.5 }} {{ $object['y'] }}h3M{{ $object['x'] }} {{ $object['y'] - 1.5 }}v3"/>
-        <text x="{{ $object['x'] }}" y="{{ $object['y'] + 5 }}" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $object['says'] }}</text>
+        <text x="{{ $object['x'] }}" y="{{ $object['y'] + 5 }}" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">
+            {{ $object['says'] }}
+        </text>
     @endforeach
     <g transform="translate({{ -$drawing::CHECK / 2 }} {{ $drawing->rulerTop() }})">
-        <path d="M0 6H{{ $drawing::CHECK }}@for($mm = 0; $mm <= $drawing::CHECK; $mm += 5)M{{ $mm }} 6v{{ $mm % 10 === 0 ? -4 : -2.5 }}@endfor"/>
-        @for($mm = 0; $mm <= $drawing::CHECK; $mm += 20)<text x="{{ $mm }}" y="10" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $mm }}</text>@endfor
-        <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">{{ __($drawing->mirrored ? 'template.check-mirrored' : 'template.check', ['length' => $drawing->check()]) }}</text>
+        <path d="M0 6H{{ $drawing::CHECK }}@for($mm = 0; $mm <= $drawing::CHECK; $mm += 5)M{{ $mm }} 6v{{ $mm % 10 === 0 ? -4 : -2.5
+            }}@endfor"/>
+        @for($mm = 0; $mm <= $drawing::CHECK; $mm += 20)
+            <text x="{{ $mm }}" y="10" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">{{ $mm }}</text>
+        @endfor
+        <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">
+            {{ __($drawing->mirrored ? 'template.check-mirrored' : 'template.check', ['length' => $drawing->check()]) }}
+        </text>
     </g>
 </svg>

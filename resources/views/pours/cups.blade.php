@@ -4,11 +4,20 @@
         <h2 id="cups">{{ __('pour.cups.head') }}</h2>
         <div class="wide-table" tabindex="0" role="region" aria-label="{{ __('pour.cups.scrolls') }}">
             <table class="kinds cups">
-                <thead><tr>@foreach(['cup', 'mix', 'stir', 'fills', 'pour'] as $column)<th scope="col" @class(['num' => $column === 'mix'])>{{ __("pour.cups.columns.{$column}") }}</th>@endforeach</tr></thead>
+                <thead>
+                    <tr>
+                        @foreach(['cup', 'mix', 'stir', 'fills', 'pour'] as $column)
+                            <th scope="col" @class(['num' => $column === 'mix'])>{{ __("pour.cups.columns.{$column}") }}</th>
+                        @endforeach
+                    </tr>
+                </thead>
                 <tbody>
                     @foreach($cups as $cup)
                         <tr>
-                            <th scope="row"><svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $cup->swatch }}"/></svg> {{ $cup->name }}</th>
+                            <th scope="row">
+                                <svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20"
+                                    height="20" fill="{{ $cup->swatch }}"/></svg> {{ $cup->name }}
+                            </th>
                             <td class="num act">{{ $cup->amount }}</td>
                             <td>@forelse($cup->doses as $dose)<div>{{ $dose }}</div>@empty {{ __('pour.cups.clear') }} @endforelse</td>
                             <td>{{ $cup->fills }}</td><td>{{ $cup->from }}</td>
@@ -21,7 +30,9 @@
         <ul>
             @if($view->coat->isTraced())<li>{{ __('pour.cups.traced', ['trace' => $view->coat->trace()]) }}</li>@endif
             @if($thickening !== null)<li><strong>{{ __('pour.cups.thicken') }}</strong> {{ $thickening }}</li>@endif
-            @if(count($view->pour->portions->all) > 1)<li>{{ __($view->pour->coat->merges ? 'pour.cups.merges' : 'pour.cups.stays') }} {{ __('pour.cups.invaded') }}</li>@endif
+            @if(count($view->pour->portions->all) > 1)
+                <li>{{ __($view->pour->coat->merges ? 'pour.cups.merges' : 'pour.cups.stays') }} {{ __('pour.cups.invaded') }}</li>
+            @endif
         </ul>
         @if($darkening !== [])
             <h3>{{ __('pour.cups.darken') }}</h3>

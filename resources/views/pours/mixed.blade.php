@@ -2,17 +2,28 @@
     <h2 id="mixed">{{ __('pour.mixed.head') }}</h2>
     <form method="post" action="{{ route('pours.mixings.store', [$piece, $view->index], false) }}">
         @csrf
-        <label for="mixed-g">{{ __('pour.mixed.mixed') }}</label><input class="form-control" id="mixed-g" name="mixed" value="{{ old('mixed', $figures->grams($batch->mixed())) }}" required maxlength="40">
-        <label for="kept-g">{{ __('pour.mixed.kept') }}</label><input class="form-control" id="kept-g" name="kept" value="{{ old('kept') }}" placeholder="4 g" required maxlength="40">
-        <label for="over-g">{{ __('pour.mixed.over') }}</label><input class="form-control" id="over-g" name="over" value="{{ old('over') }}" placeholder="0 g" maxlength="40">
+        <label for="mixed-g">{{ __('pour.mixed.mixed') }}</label><input class="form-control" id="mixed-g" name="mixed"
+            value="{{ old('mixed', $figures->grams($batch->mixed())) }}" required maxlength="40">
+        <label for="kept-g">{{ __('pour.mixed.kept') }}</label><input class="form-control" id="kept-g" name="kept" value="{{ old('kept') }}"
+            placeholder="4 g" required maxlength="40">
+        <label for="over-g">{{ __('pour.mixed.over') }}</label><input class="form-control" id="over-g" name="over" value="{{ old('over') }}"
+            placeholder="0 g" maxlength="40">
         <button class="btn btn-primary">{{ __('pour.mixed.save') }}</button>
     </form>
     @if($median !== null)<p class="quiet">{{ __('pour.mixed.median', ['grams' => $figures->grams($median)]) }}</p>@endif
-    @foreach($mixings as $mixing)<p class="quiet">{{ __('pour.mixed.line', ['day' => $mixing->created_at->format('j M, H:i'), 'mixed' => $figures->grams($mixing->mixed_g), 'kept' => $figures->grams($mixing->kept_g), 'over' => $figures->grams($mixing->over_g)]) }}</p>@endforeach
+    @foreach($mixings as $mixing)
+        <p class="quiet">
+            {{ __('pour.mixed.line', ['day' => $mixing->created_at->format('j M, H:i'), 'mixed' => $figures->grams($mixing->mixed_g),
+                'kept' => $figures->grams($mixing->kept_g), 'over' => $figures->grams($mixing->over_g)]) }}
+        </p>
+    @endforeach
     @if($leftover !== [])
         <h3>{{ __('pour.leftover.head') }}</h3>
         <ol>@foreach($leftover as $line)<li>{{ $line }}</li>@endforeach</ol>
     @elseif(($mixings->first()?->over_g ?? 0) > 0)
-        <p>{!! __('pour.leftover.none', ['shelf' => '<a href="' . route('shelf', absolute: false) . '">' . e(__('pour.leftover.shelf')) . '</a>']) !!}</p>
+        <p>
+            {!! __('pour.leftover.none', ['shelf' => '<a href="' . route('shelf',
+                absolute: false) . '">' . e(__('pour.leftover.shelf')) . '</a>']) !!}
+        </p>
     @endif
 </section>

@@ -11,21 +11,32 @@
         <ul class="pieces shelf">
             @foreach($vessels as $one)
                 <li>
-                    <span class="name"><x-silhouette :drawing="$one->silhouette"/> <span class="title">{{ $one->vessel->name }}</span></span>
-                    <span class="quiet">{{ __('shelf.vessels.holds', ['size' => $one->size, 'holds' => $one->holds, 'last' => $one->last ?? __('shelf.vessels.unused')]) }}@if($one->vessel->pieces_count > 1); {{ __('shelf.vessels.pieces', ['count' => $one->vessel->pieces_count]) }}@endif @if($one->vessel->spare)<strong>{{ __('shelf.vessels.spare') }}</strong>@endif</span>
+                    <span class="name"><x-silhouette :drawing="$one->silhouette"/> <span
+                        class="title">{{ $one->vessel->name }}</span></span>
+                    <span class="quiet">{{ __('shelf.vessels.holds', ['size' => $one->size, 'holds' => $one->holds,
+                        'last' => $one->last ?? __('shelf.vessels.unused')]) }}@if($one->vessel->pieces_count > 1);
+                        {{ __('shelf.vessels.pieces', ['count' => $one->vessel->pieces_count]) }}@endif
+                            @if($one->vessel->spare)<strong>{{ __('shelf.vessels.spare') }}</strong>@endif</span>
                     <span class="doings">
-                        <a class="btn btn-sm btn-outline-primary" href="{{ route('pieces.index', ['vessel' => $one->vessel->id], false) }}#new">{{ __('shelf.vessels.new') }}</a>
+                        <a class="btn btn-sm btn-outline-primary"
+                            href="{{ route('pieces.index', ['vessel' => $one->vessel->id], false) }}#new">{{ __('shelf.vessels.new') }}</a>
                         <details>
                             <summary>{{ __('shelf.vessels.change') }}</summary>
                             <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="inline">
                                 @csrf @method('patch')
                                 <label class="visually-hidden" for="name-{{ $one->vessel->id }}">{{ __('shelf.vessels.name') }}</label>
-                                <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name" value="{{ $one->vessel->name }}" required maxlength="120">
-                                <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)> {{ __('shelf.vessels.is-spare') }}</label>
+                                <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name"
+                                    value="{{ $one->vessel->name }}" required maxlength="120">
+                                <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)>
+                                    {{ __('shelf.vessels.is-spare') }}</label>
                                 <button class="btn btn-sm btn-outline-primary">{{ __('shelf.vessels.save') }}</button>
                             </form>
                         </details>
-                        <form method="post" action="{{ route('vessels.destroy', $one->vessel, false) }}">@csrf @method('delete')<button class="plain">{{ __('shelf.vessels.remove') }}</button></form>
+                        <form method="post" action="{{ route('vessels.destroy', $one->vessel, false) }}">
+                            @csrf
+                            @method('delete')
+                            <button class="plain">{{ __('shelf.vessels.remove') }}</button>
+                        </form>
                     </span>
                 </li>
             @endforeach

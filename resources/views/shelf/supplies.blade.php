@@ -10,15 +10,47 @@
     @if($supplies->isNotEmpty())
         <div class="wide-table" tabindex="0" role="region" aria-label="{{ __('shelf.scrolls', ['title' => $title]) }}">
             <table class="kinds supplies">
-                <thead><tr><th scope="col">{{ __('shelf.columns.name') }}</th><th scope="col" class="num">{{ __('shelf.columns.stock') }}</th><th scope="col" class="num">{{ __('shelf.columns.pack') }}</th><th scope="col">{{ __('shelf.columns.age') }}</th><th scope="col"><span class="visually-hidden">{{ __('shelf.columns.do') }}</span></th></tr></thead>
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('shelf.columns.name') }}</th>
+                        <th scope="col" class="num">{{ __('shelf.columns.stock') }}</th>
+                        <th scope="col" class="num">{{ __('shelf.columns.pack') }}</th>
+                        <th scope="col">{{ __('shelf.columns.age') }}</th>
+                        <th scope="col"><span class="visually-hidden">{{ __('shelf.columns.do') }}</span></th>
+                    </tr>
+                </thead>
                 <tbody>
                     @foreach($supplies as $one)
                         <tr>
-                            <th scope="row">@if(isset($one->document['shade']))<svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $one->document['shade'] }}"/></svg> @endif<a href="{{ route('supplies.edit', $one, false) }}">{{ $one->name }}</a></th>
-                            <td class="num">@if($one->stock === null){{ __('shelf.uncounted') }}@else{{ __('shelf.amount', ['amount' => number_format($one->stock), 'unit' => $unit]) }}@if($one->runsLow()) <strong class="low">{{ __('shelf.low') }}</strong>@endif @endif</td>
-                            <td class="num">@if($one->pack_amount !== null){{ __('shelf.amount', ['amount' => number_format($one->pack_amount), 'unit' => $unit]) }}@endif @if($one->pack_price !== null){{ __('shelf.price', ['price' => number_format($one->pack_price, 2)]) }}@endif</td>
-                            <td>{{ implode(', ', array_filter([$one->lot, $one->bought_on === null ? '' : __('shelf.bought', ['day' => $one->bought_on->format('j M Y')]), $one->usableUntil() === null || $one->isPast() ? '' : __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast())<strong class="low">{{ __('shelf.past', ['day' => $one->usableUntil()->format('j M Y')]) }}</strong>@endif</td>
-                            <td><form method="post" action="{{ route('supplies.destroy', $one, false) }}">@csrf @method('delete')<button class="plain" aria-label="{{ __('shelf.remove-label', ['name' => $one->name]) }}">{{ __('shelf.remove') }}</button></form></td>
+                            <th scope="row">
+                                @if(isset($one->document['shade']))<svg class="swatch" viewBox="0 0 20 20" width="20" height="20"
+                                    aria-hidden="true"><rect width="20" height="20" fill="{{ $one->document['shade'] }}"/></svg> @endif<a
+                                    href="{{ route('supplies.edit', $one, false) }}">{{ $one->name }}</a>
+                            </th>
+                            <td class="num">
+                                @if($one->stock === null){{ __('shelf.uncounted') }}@else{{ __('shelf.amount',
+                                    ['amount' => number_format($one->stock), 'unit' => $unit]) }}@if($one->runsLow()) <strong
+                                    class="low">{{ __('shelf.low') }}</strong>@endif @endif
+                            </td>
+                            <td class="num">
+                                @if($one->pack_amount !== null){{ __('shelf.amount', ['amount' => number_format($one->pack_amount),
+                                    'unit' => $unit]) }}@endif
+                                @if($one->pack_price !== null){{ __('shelf.price', ['price' => number_format($one->pack_price, 2)]) }}@endif
+                            </td>
+                            <td>
+                                {{ implode(', ', array_filter([$one->lot, $one->bought_on === null ? '' : __('shelf.bought',
+                                    ['day' => $one->bought_on->format('j M Y')]), $one->usableUntil() === null || $one->isPast() ? '' :
+                                    __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast())<strong
+                                    class="low">{{ __('shelf.past', ['day' => $one->usableUntil()->format('j M Y')]) }}</strong>@endif
+                            </td>
+                            <td>
+                                <form method="post" action="{{ route('supplies.destroy', $one, false) }}">
+                                    @csrf
+                                    @method('delete')
+                                    <button class="plain" aria-label="{{ __('shelf.remove-label',
+                                        ['name' => $one->name]) }}">{{ __('shelf.remove') }}</button>
+                                </form>
+                            </td>
                         </tr>
                     @endforeach
                 </tbody>
@@ -29,7 +61,9 @@
     <form method="post" action="{{ route('supplies.store', $kind, false) }}" class="inline">
         @csrf
         <label for="like">{{ __('shelf.like') }}</label>
-        <select class="form-select form-select-sm" id="like" name="like">@foreach($beginnings as $key => [$name])<option value="{{ $key }}">{{ $name }}</option>@endforeach</select>
+        <select class="form-select form-select-sm" id="like" name="like">
+            @foreach($beginnings as $key => [$name])<option value="{{ $key }}">{{ $name }}</option>@endforeach
+        </select>
         <button class="btn btn-sm btn-primary">{{ __('shelf.add') }}</button>
     </form>
     <form method="post" action="{{ route('supplies.table.store', $kind, false) }}" enctype="multipart/form-data" class="inline">
@@ -42,6 +76,18 @@
     <p class="quiet">{{ __('shelf.table-note') }}</p>
     @if($recipes->isNotEmpty())
         <h2>{{ __('shelf.recipes') }}</h2>
-        <ul class="pieces">@foreach($recipes as $recipe)<li><span class="name">{{ $recipe->name }}</span> <form method="post" action="{{ route('recipes.destroy', $recipe, false) }}">@csrf @method('delete')<button class="plain" aria-label="{{ __('shelf.recipe-remove-label', ['name' => $recipe->name]) }}">{{ __('shelf.recipe-remove') }}</button></form></li>@endforeach</ul>
+        <ul class="pieces">
+            @foreach($recipes as $recipe)
+                <li>
+                    <span class="name">{{ $recipe->name }}</span>
+                    <form method="post" action="{{ route('recipes.destroy', $recipe, false) }}">
+                        @csrf
+                        @method('delete')
+                        <button class="plain" aria-label="{{ __('shelf.recipe-remove-label',
+                            ['name' => $recipe->name]) }}">{{ __('shelf.recipe-remove') }}</button>
+                    </form>
+                </li>
+            @endforeach
+        </ul>
     @endif
 </x-page>

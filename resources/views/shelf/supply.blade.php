@@ -6,13 +6,24 @@
         @csrf @method('patch')
         <h2>{{ __('shelf.pack') }}</h2>
         <div class="fields">
-            @foreach($view->plain() as $key => [$label, $kept])<div class="field"><label for="s-{{ $key }}">{{ $label }}</label><input class="form-control form-control-sm" id="s-{{ $key }}" name="{{ $key }}" value="{{ old($key, $kept) }}" @if($key === 'name') required maxlength="120" @endif @error($key) aria-invalid="true" @enderror></div>@endforeach
+            @foreach($view->plain() as $key => [$label, $kept])
+                <div class="field">
+                    <label for="s-{{ $key }}">{{ $label }}</label><input class="form-control form-control-sm" id="s-{{ $key }}"
+                        name="{{ $key }}" value="{{ old($key, $kept) }}" @if($key === 'name') required maxlength="120" @endif @error($key)
+                        aria-invalid="true" @enderror>
+                </div>
+            @endforeach
         </div>
         @if($view->fields() !== [])
             <h2>{{ __('shelf.says') }}</h2>
-            <div class="fields">@foreach($view->fields() as $field)<x-field :view="$view" :field="$field" form="supply-form"/>@endforeach</div>
+            <div class="fields">
+                @foreach($view->fields() as $field)<x-field :view="$view" :field="$field" form="supply-form"/>@endforeach
+            </div>
             <p class="quiet">{{ __('shelf.label-first') }}</p>
         @endif
-        <p><button class="btn btn-primary">{{ __('shelf.save') }}</button> <a href="{{ route('supplies', $view->supply->kind, false) }}">{{ __('shelf.back') }}</a></p>
+        <p>
+            <button class="btn btn-primary">{{ __('shelf.save') }}</button>
+            <a href="{{ route('supplies', $view->supply->kind, false) }}">{{ __('shelf.back') }}</a>
+        </p>
     </form>
 </x-page>

@@ -12,12 +12,17 @@
                     <legend>{{ __('places.studio.units') }}</legend>
                     @foreach(['metric', 'us'] as $value)
                         <div class="form-check">
-                            <input class="form-check-input" type="radio" id="units-{{ $value }}" name="units" value="{{ $value }}" @checked(old('units', $studio->units->value) === $value)>
+                            <input class="form-check-input" type="radio" id="units-{{ $value }}" name="units" value="{{ $value }}"
+                                @checked(old('units', $studio->units->value) === $value)>
                             <label class="form-check-label" for="units-{{ $value }}">{{ __("places.studio.{$value}") }}</label>
                         </div>
                     @endforeach
                 </fieldset>
-                <p class="quiet">{{ __('places.studio.any', ['examples' => implode(', ', array_map(fn($kind) => $kind->example($studio->units), [App\Interchange\Form\FieldKind::Length, App\Interchange\Form\FieldKind::Temperature, App\Interchange\Form\FieldKind::Volume]))]) }}</p>
+                <p class="quiet">
+                    {{ __('places.studio.any', ['examples' => implode(', ', array_map(fn($kind) => $kind->example($studio->units),
+                        [App\Interchange\Form\FieldKind::Length, App\Interchange\Form\FieldKind::Temperature,
+                        App\Interchange\Form\FieldKind::Volume]))]) }}
+                </p>
                 <button class="btn btn-primary">{{ __('places.studio.save') }}</button>
             </form>
         </section>
@@ -25,7 +30,11 @@
             <h2 id="members">{{ __('places.studio.members') }}</h2>
             <ul class="lines">
                 @foreach($members as $member)<li>{{ $member->email }}</li>@endforeach
-                @foreach($open as $invitation)<li class="quiet">{{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $invitation->expires_at->format('j M')]) }}</li>@endforeach
+                @foreach($open as $invitation)
+                    <li class="quiet">
+                        {{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $invitation->expires_at->format('j M')]) }}
+                    </li>
+                @endforeach
             </ul>
             <form method="post" action="{{ route('invitations.store', absolute: false) }}">
                 @csrf
