@@ -119,6 +119,7 @@ final readonly class Words
      */
     public static function asked(string $form, array $values = []): array
     {
+        $values += Limits::said();
         $filled = array_combine(array_map(fn(string $name): string => ":{$name}", array_keys($values)), $values);
         $messages = [];
         foreach (self::list('asked', $form) as $rule => $message) {

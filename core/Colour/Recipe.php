@@ -6,7 +6,11 @@ namespace Pensilis\Colour;
 
 use Pensilis\Exception\ImpossibleValue;
 
-/** Which colours go into a mix, and how much of each; nothing for clear. Doses in the unit of each colour. */
+/**
+ * Which colours go into a mix, and how much of each; nothing for clear. Doses in the unit of each colour. From it follow how a depth of
+ * the mix looks (as a film of Kubelka and Munk), what share of the mass it takes, how it thickens (Krieger–Dougherty), and whether two
+ * mixes are the same cup or dull each other.
+ */
 final readonly class Recipe
 {
     /** Mass shares of pigment to warn of and to ask about (common practice), %. */

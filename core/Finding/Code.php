@@ -6,7 +6,8 @@ namespace Pensilis\Finding;
 
 /**
  * What can be found: a case for each sentence. The word before the point is what programs rely on (docs/plan-file.md); what follows
- * tells apart sentences of the same word.
+ * tells apart sentences of the same word. Here too stands, case by case, how heavy it weighs, which question of the verdict it answers,
+ * and whether it is told at the object it names; everything else of a finding (pointer, quantities, names, mend) is said where it is found.
  */
 enum Code: string
 {

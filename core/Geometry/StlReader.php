@@ -13,7 +13,7 @@ use Pensilis\Exception\UnusableMesh;
  */
 final class StlReader
 {
-    private const MOST_BYTES = 50_000_000;
+    public const MEGABYTES = 50;
 
     private const MOST_FACETS = 1_000_000;
 
@@ -63,8 +63,8 @@ final class StlReader
         [$buffer, $binary, $promised, $bytes] = ['', null, 0, 0];
         foreach ($parts as $part) {
             $bytes += strlen($part);
-            if ($bytes > self::MOST_BYTES) {
-                throw UnusableMesh::tooManyBytes(intdiv(self::MOST_BYTES, 1_000_000));
+            if ($bytes > 1_000_000 * self::MEGABYTES) {
+                throw UnusableMesh::tooManyBytes(self::MEGABYTES);
             }
             $buffer .= $part;
             if ($binary === null && strlen($buffer) < 1024 && !str_contains($buffer, 'facet')) {

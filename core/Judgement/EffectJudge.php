@@ -18,7 +18,11 @@ use Pensilis\Plan\Viewed;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Share;
 
-/** What of colours and objects will be seen from the face that was chosen. */
+/**
+ * What of colours and objects will be seen from the face that was chosen. The films in front of a thing are stacked from the viewer
+ * inward, and what is left of its contrast with its neighbours decides: hidden below one bound, faint below another (both memory), alike
+ * where two colours that are meant to differ come out as one.
+ */
 final readonly class EffectJudge implements Judge
 {
     /** Less of its contrast than this and an effect is hidden; less than the second, faint (memory). */

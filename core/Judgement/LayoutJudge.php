@@ -21,7 +21,11 @@ use Pensilis\Quantity\Volume;
 use Pensilis\Settling\Buoyancy;
 use Pensilis\Vessel\Vessel;
 
-/** What is wrong with pours and objects before any heat: each finding names the thing and says the figure. */
+/**
+ * What is wrong with pours and objects before any heat: each finding names the thing and says the figure. Object by object: dried and
+ * sealed, inside the vessel, covered, held; then all pairs that overlap (exact where both are convex, else by their sections, and only
+ * where their boxes meet); then pour by pour: depth against the resin, the device against the mix.
+ */
 final readonly class LayoutJudge implements Judge
 {
     /** A level that misses the fill level by less is that level to any eye, m (memory). */

@@ -18,7 +18,11 @@ use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Vessel\Vessel;
 
-/** What stands against the purpose of the piece and the way its vessel stands. */
+/**
+ * What stands against the purpose of the piece and the way its vessel stands: a resin that softens in its use, a piece too thin for it,
+ * a hole for a fitting that goes too deep or comes out in an object, a bench that slopes until a pour runs over or leaves a wedge, and
+ * objects that ask for a test piece first. Nothing here needs heat.
+ */
 final readonly class SetupJudge implements Judge
 {
     /** A slope may take so much of the shallowest pour. */

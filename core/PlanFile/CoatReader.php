@@ -23,7 +23,11 @@ use Pensilis\Plan\Zone;
 use Pensilis\Quantity\Share;
 use Pensilis\Quantity\Volume;
 
-/** Reads `colours` and what `pours` say of mixes, regions and steps on their surface. */
+/**
+ * Reads `colours` and what `pours` say of mixes, regions and steps on their surface. Colours are read first, as every mix names them;
+ * doses keep the unit of their colour. An outline may be a path in the file's unit or a list of points; shares are percent in the file
+ * and fractions in the core; a dose by voids is worked out here, where the resin's density is known.
+ */
 final readonly class CoatReader
 {
     /** Where the plan says nothing: depth that an ink's shade is told for and a pigment's hiding depth (memory), mm. */

@@ -16,7 +16,11 @@ use Pensilis\Quantity\Length;
 use Pensilis\Resin\Resin;
 use Pensilis\Vessel\Vessel;
 
-/** Makes a plan out of a decoded plan file whose shape the JSON Schema has passed; finds what makes no sense. */
+/**
+ * Makes a plan out of a decoded plan file whose shape the JSON Schema has passed; finds what makes no sense. The parts have readers of
+ * their own (vessel, resin, inclusion, coat, studio); here they are put together and what spans them is checked: names that are used
+ * once, resins and colours that are named, objects that are not too many, pours that do not rise above the rim.
+ */
 final readonly class PlanReader
 {
     private function __construct(private Problems $problems, private MeshSource $meshes) {}

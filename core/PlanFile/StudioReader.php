@@ -21,7 +21,11 @@ use Pensilis\Thermal\ConstantAmbient;
 use Pensilis\Thermal\DailyAmbient;
 use Pensilis\Thermal\SeriesAmbient;
 
-/** Reads `studio` and `ambient` of a plan file. */
+/**
+ * Reads `studio` and `ambient` of a plan file: the clock, the working hours, the device that measures, and the room as one figure, as a
+ * day that swings, or as a logged series. Times of day become minutes since midnight and days of the week spans; a room that reads as
+ * kelvin or that nobody could work in is told with its remedy.
+ */
 final readonly class StudioReader
 {
     private const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];

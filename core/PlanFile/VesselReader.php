@@ -22,7 +22,11 @@ use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
 
-/** Reads `vessel` of a plan file: millimetres there, metres in the core. */
+/**
+ * Reads `vessel` of a plan file: millimetres there, metres in the core. Each shape asks for its own keys (docs/plan-file.md), a mesh is
+ * asked of its source, as it lies outside the file. What cannot be a vessel is told with the pointer of the key that is at fault, and
+ * the rest is read on, so that a file with three errors says all three.
+ */
 final readonly class VesselReader
 {
     /** What stays on a level blank without a dam: 1.5–3 mm (common practice). */
@@ -30,6 +34,9 @@ final readonly class VesselReader
 
     public const SHAPES = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'regular-prism', 'outline',
         'revolved', 'stepped', 'panel', 'calibrated', 'stl'];
+
+    /** What a step or a compartment may be. */
+    public const PLAIN = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline'];
 
     public function __construct(private Problems $problems, private MeshSource $meshes) {}
 
@@ -123,9 +130,8 @@ final readonly class VesselReader
     private function step(Node $node): VesselShape
     {
         $name = $node->text('shape');
-        $plain = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline'];
 
-        return in_array($name, $plain, true) ? $this->shape($name, $node) : throw MissingKey::oneOf($node->at('shape'), $plain);
+        return in_array($name, self::PLAIN, true) ? $this->shape($name, $node) : throw MissingKey::oneOf($node->at('shape'), self::PLAIN);
     }
 
     private function revolved(Node $node): VesselShape

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 // The photograph under the plan.
 return [
-    'title' => 'Photograph: :piece', 'head' => 'Photograph under the plan',
-    'lead'  => 'lay the objects out dry, photograph them straight from above, and let the picture lie under the plan.',
-    'first' => 'A photograph (JPEG, PNG or WebP, at most 30 MB)', 'another' => 'Another one (JPEG, PNG or WebP, at most 30 MB)',
-    'send'  => 'Send it',
-    'size'  => 'How large it is',
-    'how'   => 'Click the two ends of something whose length you know, then the middle of the vessel. Without a pointer, write the pixels, '
+    'title'   => 'Photograph: :piece', 'head' => 'Photograph under the plan',
+    'lead'    => 'lay the objects out dry, photograph them straight from above, and let the picture lie under the plan.',
+    'first'   => 'A photograph (JPEG, PNG or WebP, at most :most-photograph)',
+    'another' => 'Another one (JPEG, PNG or WebP, at most :most-photograph)',
+    'send'    => 'Send it',
+    'size'    => 'How large it is',
+    'how'     => 'Click the two ends of something whose length you know, then the middle of the vessel. Without a pointer, write '
+        . 'the pixels, '
         . 'counted from the upper left corner.',
     'label'  => 'The photograph',
     'fields' => [

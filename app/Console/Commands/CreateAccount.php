@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Studio;
 use App\Models\User;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -23,8 +24,8 @@ final class CreateAccount extends Command
     {
         $said = ['email' => $this->argument('email'), 'studio' => $this->option('studio'), 'units' => $this->option('units')];
         $check = Validator::make($said, [
-            'email'  => ['required', 'email', 'max:255', 'unique:users,email'],
-            'studio' => ['required', 'string', 'max:120'],
+            'email'  => ['required', 'email', 'max:' . Limits::ADDRESS, 'unique:users,email'],
+            'studio' => ['required', 'string', 'max:' . Limits::NAME],
             'units'  => ['required', 'in:metric,us'],
         ], Words::asked('new-account'));
         if ($check->fails()) {

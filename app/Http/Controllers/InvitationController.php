@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Invitation;
 use App\Notifications\StudioInvitation;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +17,7 @@ final class InvitationController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:255', 'unique:users,email']],
+            ['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS, 'unique:users,email']],
             Words::asked('invitation'),
         );
         $email = $request->string('email')->toString();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\NewPassword;
 use App\Models\User;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,7 +25,7 @@ final class PasswordController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:255']], Words::asked('account'));
+        $request->validate(['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS]], Words::asked('account'));
         Password::sendResetLink($request->only('email'));
 
         // The same answer whether or not there is such an account.

@@ -8,6 +8,7 @@ use App\Interchange\PlanFile\CoatRecipe;
 use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\SupplyKind;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,7 +21,7 @@ final class RecipeController extends Controller
 
     public function store(Request $request, Piece $piece, int $pour): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']], Words::asked('recipe'));
+        $request->validate(['name' => ['required', 'string', 'max:' . Limits::NAME]], Words::asked('recipe'));
         $recipe = CoatRecipe::of($piece->document, $pour);
         abort_if($recipe === null, 404);
         if ($this->studio()->recipes()->count() >= self::MOST) {

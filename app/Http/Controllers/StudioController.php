@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +28,7 @@ final class StudioController extends Controller
     public function update(Request $request): RedirectResponse
     {
         $request->validate(
-            ['name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::enum(UnitSystem::class)]],
+            ['name' => ['required', 'string', 'max:' . Limits::NAME], 'units' => ['required', Rule::enum(UnitSystem::class)]],
             Words::asked('studio'),
         );
         $this->studio()->update(['name' => $request->string('name')->toString(), 'units' => $request->enum('units', UnitSystem::class)]);

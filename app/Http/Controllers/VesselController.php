@@ -8,6 +8,7 @@ use App\Models\KeptMeshes;
 use App\Models\Piece;
 use App\Models\Vessel;
 use App\View\Page\ShelfVessel;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -62,7 +63,7 @@ final class VesselController extends Controller
 
     private function named(Request $request): string
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']], Words::asked('vessel'));
+        $request->validate(['name' => ['required', 'string', 'max:' . Limits::NAME]], Words::asked('vessel'));
 
         return $request->string('name')->trim()->toString();
     }

@@ -12,6 +12,7 @@ use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -24,17 +25,17 @@ final class EditSupply extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $number = ['nullable', 'numeric', 'min:0', 'max:10000000'];
+        $number = ['nullable', 'numeric', 'min:0', 'max:' . Limits::AMOUNT];
 
         return ['name' => [
-            'required', 'string', 'max:120',
+            'required', 'string', 'max:' . Limits::NAME,
         ], 'pack_price' => $number, 'pack_amount' => $number, 'stock' => $number, 'low' => $number,
-            'lot' => ['nullable', 'string', 'max:60'], 'bought_on' => [
+            'lot' => ['nullable', 'string', 'max:' . Limits::LOT], 'bought_on' => [
                 'nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01',
             ],
             'keeps_months' => [
-                'nullable', 'integer', 'min:1', 'max:600',
-            ], 'f' => ['array', 'max:60'], 'f.*' => ['nullable', 'string', 'max:200']];
+                'nullable', 'integer', 'min:1', 'max:' . Limits::MONTHS,
+            ], 'f' => ['array', 'max:60'], 'f.*' => ['nullable', 'string', 'max:' . Limits::LINE]];
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Interchange\Shelf\StudioKinds;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -23,8 +24,8 @@ final class NewFinding extends FormRequest
     public function rules(): array
     {
         return [
-            'kind'     => ['nullable', 'string', 'max:60', 'required_without:name'],
-            'name'     => ['nullable', 'string', 'max:60', 'required_without:kind'],
+            'kind'     => ['nullable', 'string', 'max:' . Limits::KIND, 'required_without:name'],
+            'name'     => ['nullable', 'string', 'max:' . Limits::KIND, 'required_without:kind'],
             'found_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
             'skeleton' => [
                 'nullable', 'numeric', 'min:0.01', 'max:25',
@@ -34,9 +35,9 @@ final class NewFinding extends FormRequest
             'water'   => ['nullable', 'numeric', 'min:0', 'max:100'],
             'heat'    => ['nullable', 'string', 'max:20'],
             'bleeds'  => self::YES_NO, 'soaks' => self::YES_NO, 'fades' => self::YES_NO,
-            'sealing' => ['nullable', 'string', 'max:200'],
-            'colour'  => ['nullable', 'string', 'max:200'],
-            'note'    => ['required', 'string', 'max:2000'],
+            'sealing' => ['nullable', 'string', 'max:' . Limits::LINE],
+            'colour'  => ['nullable', 'string', 'max:' . Limits::LINE],
+            'note'    => ['required', 'string', 'max:' . Limits::NOTE],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -14,14 +15,12 @@ use Pensilis\Quantity\UnitSystem;
 /** What was mixed, kept by cup and stick, and left over: masses in any unit. */
 final class NewMixing extends FormRequest
 {
-    private const MOST = 100_000.0;
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
-            'mixed' => ['required', 'string', 'max:40'], 'kept' => ['required', 'string', 'max:40'],
-            'over'  => ['nullable', 'string', 'max:40'],
+            'mixed' => ['required', 'string', 'max:' . Limits::QUANTITY], 'kept' => ['required', 'string', 'max:' . Limits::QUANTITY],
+            'over'  => ['nullable', 'string', 'max:' . Limits::QUANTITY],
         ];
     }
 
@@ -40,7 +39,7 @@ final class NewMixing extends FormRequest
     {
         [$mixed, $kept, $over] = [$this->mass('mixed'), $this->mass('kept'), $this->mass('over')];
         if ($mixed <= 0.0) {
-            throw ValidationException::withMessages(['mixed' => __('asked.mixing.nothing')]);
+            throw ValidationException::withMessages(['mixed' => Words::asked('mixing')['nothing']]);
         }
         if ($kept + $over > $mixed + 1e-9) {
             throw ValidationException::withMessages(['kept' => __('asked.mixing.more')]);
@@ -61,8 +60,8 @@ final class NewMixing extends FormRequest
         }
 
         return $grams >= 0.0
-            && $grams <= self::MOST
+            && $grams <= 1e3 * Limits::MIX
             ? $grams
-            : throw ValidationException::withMessages([$field => __('asked.mixing.mass')]);
+            : throw ValidationException::withMessages([$field => Words::asked('mixing')['mass']]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
@@ -14,9 +15,9 @@ final class NewPassword extends FormRequest
     public function rules(): array
     {
         return [
-            'token'    => ['sometimes', 'string', 'max:255'],
-            'email'    => ['sometimes', 'string', 'email', 'max:255'],
-            'password' => ['required', 'string', 'max:255', 'confirmed', Password::min(12)],
+            'token'    => ['sometimes', 'string', 'max:' . Limits::ADDRESS],
+            'email'    => ['sometimes', 'string', 'email', 'max:' . Limits::ADDRESS],
+            'password' => ['required', 'string', 'max:' . Limits::PASSWORD, 'confirmed', Password::min(Limits::PASSWORD_LEAST)],
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Interchange\PlanFile\Starters;
 use App\Models\Studio;
 use App\Models\User;
 use App\Models\Vessel;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -19,7 +20,7 @@ final class NewPiece extends FormRequest
     public function rules(): array
     {
         return [
-            'title'  => ['required', 'string', 'max:120'],
+            'title'  => ['required', 'string', 'max:' . Limits::NAME],
             'resin'  => ['required', Rule::in(array_keys(Starters::RESINS))],
             'vessel' => [
                 'nullable', 'integer',

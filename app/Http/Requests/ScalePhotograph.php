@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Interchange\Form\FieldKind;
 use App\Models\Photograph;
 use App\Models\User;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -28,7 +29,7 @@ final class ScalePhotograph extends FormRequest
 
         return [
             'x1'     => $pixel, 'y1' => $pixel, 'x2' => $pixel, 'y2' => $pixel, 'mx' => $pixel, 'my' => $pixel,
-            'length' => ['required', 'string', 'max:40'],
+            'length' => ['required', 'string', 'max:' . Limits::QUANTITY],
         ];
     }
 

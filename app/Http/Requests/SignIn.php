@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
@@ -15,7 +16,10 @@ final class SignIn extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255']];
+        return [
+            'email'    => ['required', 'string', 'email', 'max:' . Limits::ADDRESS],
+            'password' => ['required', 'string', 'max:' . Limits::PASSWORD],
+        ];
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\MeshFiles;
 use App\Models\Mesh;
 use App\Models\Piece;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -28,7 +29,10 @@ final class UploadMesh extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['mesh' => ['required', 'file', 'max:50000'], 'for' => ['required', 'regex:#^/(vessel|inclusions/\d{1,3})$#']];
+        return [
+            'mesh' => ['required', 'file', Limits::file(Limits::MESH)],
+            'for'  => ['required', 'regex:#^/(vessel|inclusions/\d{1,3})$#'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\SvgOutline;
 use App\Models\Piece;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -21,7 +22,7 @@ final class UploadOutline extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['drawing' => ['required', 'file', 'max:2048']];
+        return ['drawing' => ['required', 'file', Limits::file(Limits::DRAWING)]];
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -15,9 +16,6 @@ use Throwable;
 /** A photograph as it came; what is kept is a picture encoded anew, smaller, without anything but its pixels. */
 final class UploadPhotograph extends FormRequest
 {
-    /** A decoded pixel takes four bytes. */
-    private const MOST_PIXELS = 50_000_000;
-
     private const LONGEST = 2000;
 
     private const QUALITY = 82;
@@ -25,7 +23,7 @@ final class UploadPhotograph extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['photograph' => ['required', 'file', 'max:30000', 'mimetypes:image/jpeg,image/png,image/webp']];
+        return ['photograph' => ['required', 'file', Limits::file(Limits::PHOTOGRAPH), 'mimetypes:image/jpeg,image/png,image/webp']];
     }
 
     /** @return array<string, string> */
@@ -47,8 +45,8 @@ final class UploadPhotograph extends FormRequest
         if ($size === false || $size[0] < 1 || $size[1] < 1) {
             throw ValidationException::withMessages(['photograph' => __('asked.photograph.unreadable')]);
         }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages(['photograph' => __('asked.photograph.pixels')]);
+        if ($size[0] * $size[1] > 1_000_000 * Limits::PIXELS) {
+            throw ValidationException::withMessages(['photograph' => Words::asked('photograph')['pixels']]);
         }
         try {
             // Turned as the camera held it, then only pixels are written.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -14,7 +15,7 @@ final class UploadTable extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['table' => ['required', 'file', 'max:1024']];
+        return ['table' => ['required', 'file', Limits::file(Limits::TABLE)]];
     }
 
     /** @return array<string, string> */

@@ -13,13 +13,11 @@ use Pensilis\Plan\Making;
 use Pensilis\Plan\Service;
 use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Yellowing;
+use Pensilis\PlanFile\VesselReader;
 
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */
 final readonly class PlanFields
 {
-    /** Shapes of a step or a compartment. */
-    private const PLAIN = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'regular-prism', 'outline'];
-
     /** @param array<string, mixed> $document */
     public function __construct(private array $document) {}
 
@@ -319,7 +317,7 @@ final readonly class PlanFields
     private static function plainShapes(): array
     {
         /** @var non-empty-array<string, string> $plain */
-        $plain = array_intersect_key(Field::choicesOf('vessel'), array_flip(self::PLAIN));
+        $plain = array_intersect_key(Field::choicesOf('vessel'), array_flip(VesselReader::PLAIN));
 
         return $plain;
     }

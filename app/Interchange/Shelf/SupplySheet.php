@@ -9,6 +9,7 @@ use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\Words\Limits;
 use App\Words\Words;
 use DateTimeImmutable;
 use Illuminate\Support\Str;
@@ -26,8 +27,6 @@ final class SupplySheet
     private const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
 
     private const MOST_ROWS = 500;
-
-    private const LARGEST = 1e7;
 
     /** Keys that a shelf says elsewhere, or that belong to one piece. */
     private const ELSEWHERE = ['id' => 1, 'name' => 1, 'price_per_kg' => 1, 'price_per_g' => 1];
@@ -163,7 +162,10 @@ final class SupplySheet
     private static function problem(string $column, string $cell): ?string
     {
         if (in_array($column, self::NUMBERS, true)) {
-            return is_numeric($cell) && (float) $cell >= 0.0 && (float) $cell <= ($column === 'keeps_months' ? 600 : self::LARGEST) ? null
+            $most = $column === 'keeps_months' ? Limits::MONTHS : Limits::AMOUNT;
+
+            return is_numeric($cell) && (float) $cell >= 0.0 && (float) $cell <= $most
+                ? null
                 : Words::say('asked.table.number', ['cell' => Str::limit($cell, 30)]);
         }
         if ($column === 'bought_on') {
@@ -175,7 +177,7 @@ final class SupplySheet
                 : Words::say('asked.table.day', ['cell' => Str::limit($cell, 30)]);
         }
 
-        return mb_strlen($cell) <= ($column === 'lot' ? 60 : 120) ? null : Words::say('asked.table.length');
+        return mb_strlen($cell) <= ($column === 'lot' ? Limits::LOT : Limits::NAME) ? null : Words::asked('table')['length'];
     }
 
     /**

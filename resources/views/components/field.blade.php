@@ -16,7 +16,7 @@
         <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"
             autocomplete="off"
                value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif
-               @if(!$field->optional) required @endif maxlength="200">
+               @if(!$field->optional) required @endif maxlength="{{ App\Words\Limits::LINE }}">
     @endif
     @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif
 </div>

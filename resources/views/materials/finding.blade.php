@@ -24,7 +24,7 @@
                     <label for="own-{{ $field }}">{{ $label }}</label>
                     <input class="form-control form-control-sm" id="own-{{ $field }}" name="{{ $field }}"
                         value="{{ old($field, $field === 'found_on' ? now()->format('Y-m-d') : '') }}" @error($field) aria-invalid="true"
-                        @enderror maxlength="200">
+                        @enderror maxlength="{{ App\Words\Limits::LINE }}">
                     @error($field)<p class="refused">{{ $message }}</p>@enderror
                 </div>
             @endforeach
@@ -40,7 +40,8 @@
             @endforeach
         </div>
         <label for="own-note">{{ __('materials.own.note') }}</label>
-        <textarea class="form-control" id="own-note" name="note" rows="2" required maxlength="2000">{{ old('note') }}</textarea>
+        <textarea class="form-control" id="own-note" name="note" rows="2" required
+            maxlength="{{ App\Words\Limits::NOTE }}">{{ old('note') }}</textarea>
         <button class="btn btn-primary">{{ __('materials.own.save') }}</button>
     </form>
 </section>

@@ -76,7 +76,8 @@
                         <form method="post" action="{{ route('recipes.store', [$view->piece, $k], false) }}" class="inline">
                             @csrf
                             <label for="recipe-{{ $k }}">{{ __('piece.colours.keep-as') }}</label><input
-                                class="form-control form-control-sm" id="recipe-{{ $k }}" name="name" required maxlength="120"
+                                class="form-control form-control-sm" id="recipe-{{ $k }}" name="name" required
+                                maxlength="{{ App\Words\Limits::NAME }}"
                                 placeholder="{{ __('piece.colours.example') }}">
                             <button class="btn btn-sm btn-outline-primary">{{ __('piece.colours.keep') }}</button>
                         </form>

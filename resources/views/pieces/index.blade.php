@@ -35,7 +35,8 @@
             <form method="post" action="{{ route('pieces.store', absolute: false) }}">
                 @csrf
                 <label for="title">{{ __('pieces.name') }}</label>
-                <input class="form-control" id="title" name="title" value="{{ old('title') }}" required maxlength="120"
+                <input class="form-control" id="title" name="title" value="{{ old('title') }}" required
+                    maxlength="{{ App\Words\Limits::NAME }}"
                     placeholder="{{ __('pieces.name-example') }}">
                 <label for="vessel">{{ __('pieces.vessel') }}</label>
                 <select class="form-select" id="vessel" name="vessel">

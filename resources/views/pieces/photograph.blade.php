@@ -4,7 +4,7 @@
     <x-errors/>
     <form method="post" action="{{ route('pieces.photograph.store', $piece, false) }}" enctype="multipart/form-data" class="inline">
         @csrf
-        <label for="photograph">{{ __($photograph === null ? 'photograph.first' : 'photograph.another') }}</label>
+        <label for="photograph">{{ __($photograph === null ? 'photograph.first' : 'photograph.another', App\Words\Limits::said()) }}</label>
         <input class="form-control form-control-sm" id="photograph" name="photograph" type="file" accept="image/jpeg,image/png,image/webp"
             required>
         <button class="btn btn-sm btn-outline-primary">{{ __('photograph.send') }}</button>
@@ -27,7 +27,7 @@
                     <div class="field">
                         <label for="{{ $name }}">{{ __("photograph.fields.{$name}") }}</label>
                         <input class="form-control form-control-sm" id="{{ $name }}" name="{{ $name }}" value="{{ old($name, $usual) }}"
-                            required maxlength="40" @error($name) aria-invalid="true" @enderror>
+                            required maxlength="{{ App\Words\Limits::QUANTITY }}" @error($name) aria-invalid="true" @enderror>
                         @error($name)<p class="refused">{{ $message }}</p>@enderror
                     </div>
                 @endforeach

@@ -73,7 +73,8 @@
                 <form method="post" action="{{ route('vessels.store', $view->piece, false) }}" class="inline">
                     @csrf
                     <label for="shelf-name">{{ __('piece.vessel.keep-as') }}</label>
-                    <input class="form-control form-control-sm" id="shelf-name" name="name" required maxlength="120"
+                    <input class="form-control form-control-sm" id="shelf-name" name="name" required
+                        maxlength="{{ App\Words\Limits::NAME }}"
                         placeholder="{{ __('piece.vessel.example') }}">
                     <button class="btn btn-sm btn-outline-primary">{{ __('piece.vessel.keep') }}</button>
                 </form>
@@ -81,7 +82,7 @@
                 <form method="post" action="{{ route('pieces.outlines.store', $view->piece, false) }}" enctype="multipart/form-data"
                     class="inline">
                     @csrf
-                    <label for="drawing">{{ __('piece.vessel.outline') }}</label>
+                    <label for="drawing">{{ __('piece.vessel.outline', App\Words\Limits::said()) }}</label>
                     <input class="form-control form-control-sm" id="drawing" name="drawing" type="file" accept=".svg,image/svg+xml"
                         required>
                     <button class="btn btn-sm btn-outline-primary">{{ __('piece.vessel.take') }}</button>

@@ -3,11 +3,11 @@
     <form method="post" action="{{ route('pours.mixings.store', [$piece, $view->index], false) }}">
         @csrf
         <label for="mixed-g">{{ __('pour.mixed.mixed') }}</label><input class="form-control" id="mixed-g" name="mixed"
-            value="{{ old('mixed', $figures->grams($batch->mixed())) }}" required maxlength="40">
+            value="{{ old('mixed', $figures->grams($batch->mixed())) }}" required maxlength="{{ App\Words\Limits::QUANTITY }}">
         <label for="kept-g">{{ __('pour.mixed.kept') }}</label><input class="form-control" id="kept-g" name="kept" value="{{ old('kept') }}"
-            placeholder="4 g" required maxlength="40">
+            placeholder="4 g" required maxlength="{{ App\Words\Limits::QUANTITY }}">
         <label for="over-g">{{ __('pour.mixed.over') }}</label><input class="form-control" id="over-g" name="over" value="{{ old('over') }}"
-            placeholder="0 g" maxlength="40">
+            placeholder="0 g" maxlength="{{ App\Words\Limits::QUANTITY }}">
         <button class="btn btn-primary">{{ __('pour.mixed.save') }}</button>
     </form>
     @if($median !== null)<p class="quiet">{{ __('pour.mixed.median', ['grams' => $figures->grams($median)]) }}</p>@endif

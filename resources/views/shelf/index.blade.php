@@ -26,7 +26,7 @@
                                 @csrf @method('patch')
                                 <label class="visually-hidden" for="name-{{ $one->vessel->id }}">{{ __('shelf.vessels.name') }}</label>
                                 <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name"
-                                    value="{{ $one->vessel->name }}" required maxlength="120">
+                                    value="{{ $one->vessel->name }}" required maxlength="{{ App\Words\Limits::NAME }}">
                                 <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)>
                                     {{ __('shelf.vessels.is-spare') }}</label>
                                 <button class="btn btn-sm btn-outline-primary">{{ __('shelf.vessels.save') }}</button>

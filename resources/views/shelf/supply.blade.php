@@ -9,7 +9,8 @@
             @foreach($view->plain() as $key => [$label, $kept])
                 <div class="field">
                     <label for="s-{{ $key }}">{{ $label }}</label><input class="form-control form-control-sm" id="s-{{ $key }}"
-                        name="{{ $key }}" value="{{ old($key, $kept) }}" @if($key === 'name') required maxlength="120" @endif @error($key)
+                        name="{{ $key }}" value="{{ old($key, $kept) }}" @if($key === 'name') required
+                        maxlength="{{ App\Words\Limits::NAME }}" @endif @error($key)
                         aria-invalid="true" @enderror>
                 </div>
             @endforeach

@@ -7,7 +7,8 @@
             <form method="post" action="{{ route('studio', absolute: false) }}">
                 @csrf @method('patch')
                 <label for="name">{{ __('places.studio.name') }}</label>
-                <input class="form-control" id="name" name="name" value="{{ old('name', $studio->name) }}" required maxlength="120">
+                <input class="form-control" id="name" name="name" value="{{ old('name', $studio->name) }}" required
+                    maxlength="{{ App\Words\Limits::NAME }}">
                 <fieldset>
                     <legend>{{ __('places.studio.units') }}</legend>
                     @foreach(['metric', 'us'] as $value)
