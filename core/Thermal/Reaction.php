@@ -62,7 +62,7 @@ final readonly class Reaction
                 $rate = ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $a : $a ** $m)) * (1.0 - $a) ** $n;
                 $gain = $rate * $dt;
                 if ($gain > $slow) {
-                    $b = min($a + 0.5 * $gain, 1.0);
+                    $b = $a + 0.5 * min($gain, 1.0 - $a);
                     $x = $reference - 1.0 / ($kelvin[$c] + 0.5 * $gain * $rise);
                     $fast = exp($t2 * $x);
                     $gain = $dt * ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $b : $b ** $m)) * (1.0 - $b) ** $n;
