@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
+use App\Models\ChangedMeanwhile;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -25,6 +26,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
             : null);
+        $exceptions->render(fn(ChangedMeanwhile $refusal, Request $request) => $request->headers->has('HX-Request')
+            ? response('', Response::HTTP_CONFLICT)
+            : redirect()->route('pieces.show', $refusal->piece)->withErrors(['of' => __('said.refused.409')]));
         $exceptions->respond(fn(
             Response $response,
             Throwable $failure,

@@ -11,7 +11,7 @@ return [
             'database'                => env('DB_DATABASE', database_path('pensilis.sqlite')),
             'prefix'                  => '',
             'foreign_key_constraints' => true,
-            'busy_timeout'            => 5000,
+            'busy_timeout'            => 15000,
             'journal_mode'            => 'WAL',
             'synchronous'             => 'FULL',
             'transaction_mode'        => 'IMMEDIATE',

@@ -92,14 +92,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
-    Route::delete('/pieces/{piece}/objects/{object}', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
+    Route::delete('/pieces/{piece}/objects', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
     Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
-    Route::delete(
-        '/pieces/{piece}/colours/{colour}',
-        [ColourController::class, 'destroy'],
-    )->whereNumber('colour')->name('pieces.colours.destroy');
+    Route::delete('/pieces/{piece}/colours', [ColourController::class, 'destroy'])->name('pieces.colours.destroy');
     Route::post('/pieces/{piece}/supplies', [PieceSupplyController::class, 'store'])->name('pieces.supplies.store');
     Route::post('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'store'])->whereNumber('pour')->name('recipes.store');
     Route::put(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\PlanFile;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,10 +36,18 @@ final class Piece extends Model
     /** Changes that can be undone. */
     private const STEPS = 50;
 
+    /** How often a change is tried again that others were quicker than. */
+    private const TRIES = 20;
+
     private ?Plan $known = null;
 
     /** The document as it is stored, of which the known plan is. */
     private mixed $knownOf = null;
+
+    /** @var array{string, array<string, mixed>} the document as it is stored, and what it says: decoded once */
+    private array $read = ['', []];
+
+    private ?string $print = null;
 
     /** @var array<string, mixed> */
     protected $attributes = ['state' => 0];
@@ -82,29 +91,72 @@ final class Piece extends Model
     }
 
     /**
-     * Changes the piece so that it can be undone.
+     * Changes the piece so that it can be undone: what is stored goes through the change, and what comes of it is kept unless somebody
+     * else was quicker; then it is done again on what that one left.
      *
-     * @param array<string, mixed> $document
+     * @param callable(array<string, mixed>): array<string, mixed> $change
+     * @param string                                               $seen   fingerprint of what was looked at, where it must be that
      *
-     * @throws PlanRefused where it makes no plan; then nothing is changed
+     * @throws PlanRefused      where it makes no plan; then nothing is changed
+     * @throws ChangedMeanwhile
      */
-    public function change(array $document): void
+    public function change(callable $change, string $seen = ''): void
     {
-        if ($document === $this->document) {
-            return;
+        for ($try = 1; $try <= self::TRIES; $try++) {
+            if ($seen !== '' && $seen !== $this->fingerprint()) {
+                throw ChangedMeanwhile::of($this);
+            }
+            $document = $change($this->document);
+            if ($document === $this->document) {
+                return;
+            }
+            $plan = PlanFile::sound($document, $this->meshes());
+            if ($this->keep($document)) {
+                $this->know($plan);
+
+                return;
+            }
+            $this->refresh();
         }
-        $plan = PlanFile::sound($document, $this->meshes());
-        DB::transaction(function () use ($document): void {
+        throw ChangedMeanwhile::of($this);
+    }
+
+    /** @param array<string, mixed> $document */
+    private function keep(array $document): bool
+    {
+        return DB::transaction(function () use ($document): bool {
+            if (!$this->isAsStored()) {
+                return false;
+            }
             if (Vessel::of($document) !== Vessel::of($this->document)) {
                 $this->forceFill(['vessel_id' => null]);
             }
             $this->states()->where('number', '>', $this->state)->delete();
-            $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document]);
+            $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document, 'print' => $this->fingerprint()]);
             $this->hold($document)->forceFill(['state' => $this->state + 1])->save();
-            $this->states()->create(['number' => $this->state, 'document' => $document]);
+            $this->states()->create(['number' => $this->state, 'document' => $this->document, 'print' => $this->fingerprint()]);
             $this->states()->where('number', '<', $this->state - self::STEPS)->delete();
+
+            return true;
         });
-        $this->know($plan);
+    }
+
+    /** Whether nobody has changed it since it was read. */
+    private function isAsStored(): bool
+    {
+        return self::query()->whereKey($this->id)->where('state', $this->state)->value('document') === $this->document;
+    }
+
+    /**
+     * What the piece said when it had a fingerprint; null where that is too many changes ago.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function asSeen(string $fingerprint): ?array
+    {
+        return $fingerprint === $this->fingerprint()
+            ? $this->document
+            : $this->states()->where('print', $fingerprint)->latest('id')->first()?->document;
     }
 
     private function know(Plan $plan): Plan
@@ -114,12 +166,21 @@ final class Piece extends Model
         return $this->known = $plan;
     }
 
-    /** Goes so many changes back or forth; false where there are none. */
-    public function step(int $by): bool
+    /**
+     * Goes so many changes back or forth; false where there are none.
+     *
+     * @throws ChangedMeanwhile where somebody else has changed what was looked at
+     */
+    public function step(int $by, string $seen = ''): bool
     {
-        $state = $this->states()->where('number', $this->state + $by)->first();
+        return DB::transaction(function () use ($by, $seen): bool {
+            if (($seen !== '' && $seen !== $this->fingerprint()) || !$this->isAsStored()) {
+                throw ChangedMeanwhile::of($this);
+            }
+            $state = $this->states()->where('number', $this->state + $by)->first();
 
-        return $state !== null && $this->hold($state->document)->forceFill(['state' => $state->number])->save();
+            return $state !== null && $this->hold($state->document)->forceFill(['state' => $state->number])->save();
+        });
     }
 
     /** @return HasMany<PieceState, $this> */
@@ -143,12 +204,29 @@ final class Piece extends Model
     /** Names what the answers depend on: all of the document. */
     public function fingerprint(): string
     {
-        return hash('xxh128', PlanFile::write($this->document));
+        $document = $this->document;
+
+        return $this->print ??= hash('xxh128', PlanFile::write($document));
     }
 
-    /** @return array<string, string> */
-    protected function casts(): array
+    /** @return Attribute<array<string, mixed>, array<string, mixed>> */
+    protected function document(): Attribute
     {
-        return ['document' => 'json'];
+        return Attribute::make(
+            get: fn(mixed $stored): array => $this->reading(is_string($stored) ? $stored : ''),
+            set: fn(array $document): string => json_encode($document, JSON_THROW_ON_ERROR),
+        )->withoutObjectCaching();
+    }
+
+    /** @return array<string, mixed> decoded once for each text that is stored */
+    private function reading(string $stored): array
+    {
+        if ($this->read[0] !== $stored) {
+            /** @var array<string, mixed> $document */
+            $document = json_decode($stored, true, flags: JSON_THROW_ON_ERROR);
+            [$this->read, $this->print] = [[$stored, $document], null];
+        }
+
+        return $this->read[1];
     }
 }

@@ -11,12 +11,13 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                  $number
  * @property array<string, mixed> $document
+ * @property string|null          $print    fingerprint of the document
  */
 final class PieceState extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['number', 'document'];
+    protected $fillable = ['number', 'document', 'print'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -31,7 +31,21 @@ final class Supply extends Model
 {
     use SoftDeletes;
 
+    private const PLAIN = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
+
     protected $fillable = ['kind', 'name', 'document', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
+
+    /** @return array<string, string> what the shelf itself says of it, as a form shows it */
+    public function plain(): array
+    {
+        $plain = [];
+        foreach (self::PLAIN as $key) {
+            $kept = $key === 'bought_on' ? $this->bought_on?->format('Y-m-d') : $this->getAttribute($key);
+            $plain[$key] = is_scalar($kept) ? (string) $kept : '';
+        }
+
+        return $plain;
+    }
 
     /** Price of one unit, where a pack is priced. */
     public function unitPrice(): ?float
@@ -63,7 +77,7 @@ final class Supply extends Model
     public function use(float $amount): void
     {
         if ($this->stock !== null) {
-            $this->update(['stock' => max(0.0, $this->stock - $amount)]);
+            $this->update(['stock' => max(0.0, round($this->stock - $amount, 6))]);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnection;
 use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
@@ -14,8 +15,10 @@ use App\Models\Supply;
 use App\Models\User;
 use App\Models\Vessel;
 use App\Notifications\MailedLink;
+use Closure;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -23,6 +26,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\CalibrationStore;
 
@@ -30,6 +34,15 @@ final class PensilisProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor(
+            'sqlite',
+            fn(PDO|Closure $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection(
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ),
+        );
         // The command line needs no writable place; the pages keep what was found between requests.
         $this->app->bind(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
         $this->app->scoped(ModelVersion::class, fn(): ModelVersion => new ModelVersion(base_path('core')));

@@ -34,6 +34,7 @@ return [
         'resin.*'  => 'Choose one of the resins.',
         'vessel.*' => 'Choose a vessel from your shelf.',
     ],
+    'edit'   => ['*' => 'The change did not arrive whole. Reload the page and make it again.'],
     'object' => ['kind.*' => 'Choose what the object is made of.', 'most' => 'A piece holds at most :most objects.'],
     'colour' => [
         'colour.*' => 'Choose one of the colours.',
@@ -59,6 +60,7 @@ return [
         'keeps_months.*' => 'Keeps: write whole months, 1 to :most-months.',
         'like.*'         => 'Choose what it is like.',
         'most'           => 'The shelf holds :most things at most; remove one.',
+        'disputed'       => ':field: somebody else has set this to “:now” meanwhile. Save again to put what you typed.',
         'gone'           => 'That is no longer on the shelf; choose another.',
         'misfit'         => '“:name” does not fit this piece: :why',
     ],

@@ -1,4 +1,5 @@
 import 'htmx.org';
+import './edits.js';
 import './objects.js';
 import './zoom.js';
 import './scaling.js';

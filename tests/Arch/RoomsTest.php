@@ -50,6 +50,7 @@ function mayKnow(): array
             'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.
+        'App\Database'             => [],
         'App\Words'                => ['core'],
         'App\Interchange\PlanFile' => ['core', 'App\Words'],
         'App\Interchange\Form'     => ['core', 'App\Words', 'App\Interchange\PlanFile'],
@@ -61,7 +62,7 @@ function mayKnow(): array
             'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',
         ],
         'App\Notifications'   => [],
-        'App\Providers'       => ['core', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
+        'App\Providers'       => ['core', 'App\Database', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
         'App\Http'            => [],
         'App\Http\Middleware' => ['App\Http'],
         'App\Http\Requests'   => [

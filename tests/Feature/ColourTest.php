@@ -28,7 +28,7 @@ it('takes colours from the palette and the shelf, and lets go of those that are 
         'Blue ink', 'Orange ink', 'Green ink', 'White paste', 'Sand', 'Ochre powder', 'Heather tint',
     ])
         ->and($colours[6]['price_per_g'])->toEqual(0.4);
-    $this->delete("/pieces/{$this->piece->id}/colours/5")->assertSessionHasNoErrors();
+    $this->delete("/pieces/{$this->piece->id}/colours", ['colour' => $colours[5]['id']])->assertSessionHasNoErrors();
     expect(array_column($this->piece->refresh()->document['colours'], 'name'))->not->toContain('Ochre powder');
 });
 
@@ -252,7 +252,7 @@ it('refuses colours and recipes that are not there', function (string $method, s
     'a colour nobody has'      => ['post', '/colours', ['colour' => 'mauve'], 'colour'],
     'no colour'                => ['post', '/colours', [], 'colour'],
     'a list for a colour'      => ['post', '/colours', ['colour' => ['ochre']], 'colour'],
-    'a colour that is mixed'   => ['delete', '/colours/0', [], 'colour'],
+    'a colour that is mixed'   => ['delete', '/colours', ['colour' => 'blue'], 'colour'],
     'a recipe nobody has'      => ['put', '/pours/0/recipe', ['from' => '77'], 'from'],
     'a pour that is not there' => ['put', '/pours/0/recipe', ['from' => 'pour-30'], 'from'],
     'a recipe by a word'       => ['put', '/pours/0/recipe', ['from' => 'that one'], 'from'],

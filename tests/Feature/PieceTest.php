@@ -155,9 +155,11 @@ it('adds objects with names of their own and takes them out', function (): void 
         $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'stone'])->assertRedirect();
     }
     expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone', 'stone 2']);
-    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects/1")->assertRedirect();
+    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects", ['object' => 'stone'])->assertRedirect();
     expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone 2']);
-    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects/9")->assertNotFound();
+    // Pressed twice, or on an older page, it takes no other away.
+    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects", ['object' => 'stone'])->assertSessionHas('said', '“stone” is gone already.');
+    expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone 2']);
     $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'moonstone'])->assertSessionHasErrors('kind');
 });
 
@@ -285,7 +287,7 @@ it('is shut to members of other studios, at every address', function (string $me
 })->with([
     ['GET', ''], ['PATCH', ''], ['DELETE', ''], ['GET', '/heat'], ['GET', '/sheet'], ['GET', '/template'], ['GET', '/file'],
     ['POST', '/copies'], ['POST', '/objects'],
-    ['DELETE', '/objects/0'], ['POST', '/mends'], ['DELETE', '/pours'], ['POST', '/steps'], ['POST', '/steps'],
+    ['DELETE', '/objects'], ['POST', '/mends'], ['DELETE', '/pours'], ['POST', '/steps'], ['POST', '/steps'],
 ]);
 
 it('does not bring back what another studio deleted', function (): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Palette;
 use App\Models\Piece;
 use App\Words\Words;
@@ -21,20 +20,32 @@ final class ColourController extends Controller
     {
         $known = $this->studio()->palette();
         $request->validate(['colour' => ['required', 'string', Rule::in(array_keys($known))]], Words::asked('colour'));
-        $colours = $piece->document['colours'] ?? [];
-        if (is_array($colours) && count($colours) >= self::MOST) {
-            return $this->back($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])]);
-        }
-        $piece->change(Palette::with($piece->document, $known[$request->string('colour')->toString()]));
+        $colour = $known[$request->string('colour')->toString()];
+        $full = false;
+        $piece->change(function (array $document) use ($colour, &$full): array {
+            $full = count(self::colours($document)) >= self::MOST;
 
-        return $this->back($piece);
+            return $full ? $document : Palette::with($document, $colour);
+        });
+
+        return $full
+            ? $this->back($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])])
+            : $this->back($piece);
     }
 
-    public function destroy(Piece $piece, int $colour): RedirectResponse
+    /** By its name, so that pressed twice, or on an older page, it takes no other away. */
+    public function destroy(Request $request, Piece $piece): RedirectResponse
     {
-        $id = Document::value($piece->document, "/colours/{$colour}/id");
-        abort_unless(is_string($id), 404);
-        $uses = Palette::usesOf($piece->document, $id);
+        $id = self::said($request, 'colour');
+        [$uses, $gone] = [[], false];
+        $piece->change(function (array $document) use ($id, &$uses, &$gone): array {
+            $uses = Palette::usesOf($document, $id);
+            $colours = self::colours($document);
+            $left = array_values(array_filter($colours, fn(mixed $one): bool => !is_array($one) || ($one['id'] ?? null) !== $id));
+            $gone = $uses === [] && count($left) < count($colours);
+
+            return $gone ? ($left === [] ? array_diff_key($document, ['colours' => 1]) : ['colours' => $left] + $document) : $document;
+        });
         if ($uses !== []) {
             return $this->back($piece)->withErrors([
                 'colour' => __(
@@ -43,9 +54,18 @@ final class ColourController extends Controller
                 ),
             ]);
         }
-        $piece->change(Document::without($piece->document, "/colours/{$colour}"));
 
-        return $this->back($piece);
+        return $gone ? $this->back($piece) : $this->back($piece)->with('said', __('said.gone-already', ['name' => $id]));
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function colours(array $document): array
+    {
+        return is_array($document['colours'] ?? null) ? $document['colours'] : [];
     }
 
     private function back(Piece $piece): RedirectResponse

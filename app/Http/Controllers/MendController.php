@@ -20,7 +20,11 @@ final class MendController extends Controller
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
         foreach ($view->findings as $finding) {
             if ($finding->mend !== null && $finding->code->value === $code && $finding->pointer === $pointer) {
-                $piece->change(Document::with($piece->document, $finding->mend->pointer, $finding->mend->value));
+                $mend = $finding->mend;
+                $piece->change(
+                    fn(array $document): array => Document::with($document, $mend->pointer, $mend->value),
+                    self::said($request, 'of'),
+                );
 
                 return redirect()->route('pieces.show', $piece)->with('said', __('said.mended', ['mend' => $view->words->mend($finding)]));
             }

@@ -22,24 +22,45 @@ final class ObjectController extends Controller
     {
         $known = StudioKinds::of($this->studio())->kinds;
         $request->validate(['kind' => ['required', Rule::in(array_keys($known))]], Words::asked('object'));
-        $objects = $piece->document['inclusions'] ?? [];
-        $count = is_array($objects) ? count($objects) : 0;
-        if ($count >= self::MOST) {
-            return back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
-        }
-        $object = Starters::object($piece->document, $known[$request->string('kind')->toString()]);
-        $piece->change(Document::with($piece->document, "/inclusions/{$count}", $object));
+        $kind = $known[$request->string('kind')->toString()];
+        $count = 0;
+        $piece->change(function (array $document) use ($kind, &$count): array {
+            $count = count(self::objects($document));
 
-        return redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}");
+            return $count < self::MOST
+                ? Document::with($document, "/inclusions/{$count}", Starters::object($document, $kind))
+                : $document;
+        });
+
+        return $count < self::MOST
+            ? redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}")
+            : back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
     }
 
-    public function destroy(Piece $piece, int $object): RedirectResponse
+    /** By its name, so that pressed twice, or on an older page, it takes no other away. */
+    public function destroy(Request $request, Piece $piece): RedirectResponse
     {
-        $objects = $piece->document['inclusions'] ?? [];
-        abort_unless(is_array($objects) && isset($objects[$object]), 404);
-        unset($objects[$object]);
-        $piece->change(['inclusions' => array_values($objects)] + $piece->document);
+        $id = self::said($request, 'object');
+        $gone = false;
+        $piece->change(function (array $document) use ($id, &$gone): array {
+            $objects = self::objects($document);
+            $left = array_values(array_filter($objects, fn(mixed $one): bool => !is_array($one) || ($one['id'] ?? null) !== $id));
+            $gone = count($left) < count($objects);
 
-        return redirect()->route('pieces.show', $piece);
+            return $gone ? ['inclusions' => $left] + $document : $document;
+        });
+        $back = redirect()->route('pieces.show', $piece);
+
+        return $gone ? $back : $back->with('said', __('said.gone-already', ['name' => $id]));
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function objects(array $document): array
+    {
+        return is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [];
     }
 }

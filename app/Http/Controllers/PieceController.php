@@ -66,10 +66,10 @@ final class PieceController extends Controller
 
         // A form that asks for other things now is shown as a whole.
         return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true')
-            : response()->view(
-                'pieces.answer',
-                ['view' => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request))],
-            );
+            : response()->view('pieces.answer', [
+                'view'   => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request)),
+                'others' => $request->others($piece, $this->studio()->units),
+            ]);
     }
 
     public function destroy(Piece $piece): RedirectResponse

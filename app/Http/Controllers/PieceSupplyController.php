@@ -21,7 +21,7 @@ final class PieceSupplyController extends Controller
             return redirect()->route('pieces.show', $piece)->withErrors(['supply' => __('asked.supply.gone')]);
         }
         try {
-            $piece->change($supply->putInto($piece->document));
+            $piece->change($supply->putInto(...));
         } catch (PlanRefused $refusal) {
             return redirect()->route('pieces.show', $piece)->withErrors([
                 'supply' => __(

@@ -9,25 +9,26 @@ use App\Interchange\Answers\GivenPours;
 use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** Pours that a plan gives: those found are kept as they are, or let go of so that they are found again. */
 final class PourChoiceController extends Controller
 {
     /** Keeps the pours that were found as given ones, so that each can be coloured and moved by itself. */
-    public function store(Piece $piece, Answers $answers): RedirectResponse
+    public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
         $pours = GivenPours::of($answers->find($piece, $this->member()));
         if ($pours === []) {
             return redirect()->route('pieces.show', $piece)->withErrors(['pours' => __('asked.pours.none')]);
         }
-        $piece->change(Document::with($piece->document, '/pours', $pours));
+        $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours), $piece->fingerprint());
 
         return redirect()->route('pieces.show', $piece)->with('said', __('said.pours-kept'));
     }
 
-    public function destroy(Piece $piece): RedirectResponse
+    public function destroy(Request $request, Piece $piece): RedirectResponse
     {
-        $piece->change(Document::without($piece->document, '/pours'));
+        $piece->change(fn(array $document): array => Document::without($document, '/pours'), self::said($request, 'of'));
 
         return redirect()->route('pieces.show', $piece)->with('said', __('said.pours-found'));
     }

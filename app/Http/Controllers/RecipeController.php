@@ -47,7 +47,7 @@ final class RecipeController extends Controller
             return $back->withErrors(['from' => __('asked.recipe.gone')]);
         }
         try {
-            $piece->change(CoatRecipe::put($piece->document, $pour, $recipe));
+            $piece->change(fn(array $document): array => CoatRecipe::put($document, $pour, $recipe), self::said($request, 'of'));
         } catch (PlanRefused $refusal) {
             return $back->withErrors([
                 'from' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])]),

@@ -16,7 +16,7 @@ final class StepController extends Controller
     {
         $request->validate(['step' => ['required', 'in:back,forth']], Words::asked('step'));
         $back = self::said($request, 'step') === 'back';
-        $moved = $piece->step($back ? -1 : 1);
+        $moved = $piece->step($back ? -1 : 1, self::said($request, 'of'));
 
         return redirect()->route('pieces.show', $piece)->with('said', __(match (true) {
             !$moved => $back ? 'said.nothing-to-undo' : 'said.nothing-to-redo',

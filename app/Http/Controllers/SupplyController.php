@@ -12,6 +12,7 @@ use App\View\Page\SupplyView;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 
@@ -52,7 +53,7 @@ final class SupplyController extends Controller
     public function update(EditSupply $request, Supply $supply): RedirectResponse
     {
         $fields = SupplyFields::of($supply->document, $supply->kind);
-        $supply->update($request->attributesFor($supply, $this->studio()->units));
+        DB::transaction(fn(): bool => $supply->refresh()->update($request->attributesFor($supply, $this->studio()->units)));
         $other = array_column(SupplyFields::of($supply->document, $supply->kind), 'pointer') !== array_column($fields, 'pointer');
 
         return redirect()->route(

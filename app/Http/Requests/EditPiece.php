@@ -5,47 +5,125 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Interchange\Form\CoatShaping;
+use App\Interchange\Form\Merge;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\Form\Reshaping;
-use App\Interchange\Form\TypedFields;
+use App\Interchange\Form\Typed;
 use App\Interchange\PlanFile\Document;
+use App\Models\ChangedMeanwhile;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 
-/** What was typed into a piece's form: texts by JSON pointer, under the key “f”. */
+/**
+ * What was typed into a piece's form: what changed, as one value under “edit”; or, without script, all texts by JSON pointer under “f”.
+ * It is put together field by field with what others have changed since the form was shown.
+ */
 final class EditPiece extends FormRequest
 {
     private bool $reshaped = false;
 
+    /** @var array<string, mixed> what the form showed */
+    private array $seen = [];
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['f' => ['required', 'array', 'max:12000'], 'f.*' => ['nullable', 'string', 'max:1048576']];
+        return [
+            'edit' => ['required_without:f', 'string', 'max:2097152'],
+            'f'    => ['required_without:edit', 'array', 'max:12000'],
+            'f.*'  => ['nullable', 'string', 'max:1048576'],
+            'of'   => ['nullable', 'string', 'max:32'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return Words::asked('edit');
     }
 
     /**
      * Changes a piece as it was typed, and as its choices ask for.
      *
      * @throws ValidationException at the fields that cannot be read or make no sense; then nothing is changed
+     * @throws ChangedMeanwhile    where the form is too old to tell
      */
     public function applyTo(Piece $piece, UnitSystem $system): void
     {
-        $document = $piece->document;
-        $fields = (new PlanFields($document))->all();
-        $typed = $this->input('f');
-        $texts = new TypedFields($fields, is_array($typed) ? $typed : [], $system);
-        $changed = $this->reshape($texts->in($document), $document);
-        // A form that asks for other values now, or offers other colours, is shown anew.
-        $this->reshaped = $this->reshaped || self::names($changed) !== self::names($document)
-            || array_column((new PlanFields($changed))->all(), 'pointer') !== array_column($fields, 'pointer');
+        $typed = $this->typed();
+        $texts = null;
         try {
-            $piece->change($changed);
+            $piece->change(function (array $document) use ($piece, $typed, $system, &$texts): array {
+                $this->seen = $typed->saw === '' ? $document : $piece->asSeen($typed->saw) ?? throw ChangedMeanwhile::of($piece);
+                $texts = $this->merged($piece, $typed, $this->seen, $document, $system)->texts;
+                $changed = $this->reshape($texts->in($document), $document);
+                if (self::asks($changed) !== self::asks($this->seen)) {
+                    $this->reshaped = true;
+                }
+
+                return $changed;
+            });
         } catch (PlanRefused $refusal) {
-            throw $texts->refused($refusal);
+            throw $texts?->refused($refusal) ?? $refusal;
         }
+    }
+
+    /**
+     * @param array<string, mixed> $seen
+     * @param array<string, mixed> $document as it is now
+     *
+     * @throws EditConflict
+     */
+    private function merged(Piece $piece, Typed $typed, array $seen, array $document, UnitSystem $system): Merge
+    {
+        $merge = Merge::of($typed, (new PlanFields($document))->all(), $seen, $document, $system);
+        if ($merge->conflicts !== []) {
+            throw new EditConflict($piece, $merge->conflicts, $merge->undisputed());
+        }
+        // A form that is shown again has its texts where things are now.
+        $this->merge(['f' => $merge->typed->texts]);
+
+        return $merge;
+    }
+
+    /** Whether the form itself looks different after the change. */
+    public function reshapes(): bool
+    {
+        return $this->reshaped;
+    }
+
+    /**
+     * What others have changed meanwhile, for the form that still shows what was before.
+     *
+     * @return array<string, string> texts by pointer
+     */
+    public function others(Piece $piece, UnitSystem $system): array
+    {
+        $texts = [];
+        foreach ($this->seen === $piece->document ? [] : (new PlanFields($piece->document))->all() as $field) {
+            $now = $field->text($piece->document, $system);
+            if ($now !== $field->text($this->seen, $system)) {
+                $texts[$field->pointer] = $now;
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @throws ValidationException where it did not arrive whole */
+    private function typed(): Typed
+    {
+        if ($this->has('edit')) {
+            return Typed::changed($this->string('edit')->toString())
+                ?? throw ValidationException::withMessages(['edit' => Words::asked('edit')['*']]);
+        }
+        $fields = $this->input('f');
+
+        return Typed::whole(is_array($fields) ? $fields : [], $this->string('of')->toString());
     }
 
     /**
@@ -70,19 +148,17 @@ final class EditPiece extends FormRequest
     }
 
     /**
+     * What the form of a document asks for: a form that asks for other values, or offers other colours, is shown anew.
+     *
      * @param array<string, mixed> $document
      *
-     * @return array<array-key, mixed> of its colours
+     * @return array<array-key, mixed>
      */
-    private static function names(array $document): array
+    private static function asks(array $document): array
     {
-        return array_column(is_array($document['colours'] ?? null) ? $document['colours'] : [], 'name');
-    }
+        $colours = is_array($document['colours'] ?? null) ? $document['colours'] : [];
 
-    /** Whether the form itself looks different after the change. */
-    public function reshapes(): bool
-    {
-        return $this->reshaped;
+        return [array_column($colours, 'name'), array_column((new PlanFields($document))->all(), 'pointer')];
     }
 
     /**

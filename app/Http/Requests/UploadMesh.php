@@ -58,7 +58,10 @@ final class UploadMesh extends FormRequest
                 $system === UnitSystem::Us ? 'said.mesh-taken-us' : 'said.mesh-taken',
                 ['facets' => number_format($sliced->facets), 'x' => $x, 'y' => $y, 'z' => $z],
             );
-            $piece->change(Document::with($piece->document, $place, $this->shaped($part, $place, $hash, $sliced)));
+            $piece->change(
+                fn(array $document): array => Document::with($document, $place, $this->shaped($part, $place, $hash, $sliced)),
+                $piece->fingerprint(),
+            );
         } catch (UnusableMesh $refusal) {
             throw ValidationException::withMessages(['mesh' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {

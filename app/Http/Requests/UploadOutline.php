@@ -45,7 +45,7 @@ final class UploadOutline extends FormRequest
                     ['wall' => 1, 'base' => 1, 'viewed' => 1, 'made' => 1, 'fill_mm' => 1],
                 );
 
-            $piece->change(Document::with($piece->document, '/vessel', $shaped));
+            $piece->change(fn(array $document): array => Document::with($document, '/vessel', $shaped), $piece->fingerprint());
         } catch (UnusableDrawing $refusal) {
             throw ValidationException::withMessages(['drawing' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {

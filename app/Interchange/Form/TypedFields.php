@@ -15,10 +15,11 @@ use Pensilis\Quantity\UnitSystem;
 final readonly class TypedFields
 {
     /**
-     * @param list<Field>             $fields
-     * @param array<array-key, mixed> $typed  texts by JSON pointer
+     * @param list<Field>                 $fields
+     * @param array<array-key, mixed>     $typed  texts by JSON pointer
+     * @param array<string, list<string>> $shown  what stood there when it was typed over, where that is known
      */
-    public function __construct(private array $fields, private array $typed, private UnitSystem $system) {}
+    public function __construct(private array $fields, private array $typed, private UnitSystem $system, private array $shown = []) {}
 
     /**
      * The document with what was typed; a text that still reads as it was shown changes nothing, so that no figure drifts by being
@@ -46,6 +47,43 @@ final readonly class TypedFields
         }
 
         return $errors === [] ? $changed : throw ValidationException::withMessages($errors);
+    }
+
+    /**
+     * Fields that say neither what was shown nor what was typed: somebody else has changed them.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return list<Conflict>
+     */
+    public function conflicts(array $document): array
+    {
+        $conflicts = [];
+        foreach ($this->fields as $field) {
+            $text = $this->text($field);
+            $shown = $this->shown[$field->pointer] ?? null;
+            $now = $text === null || $shown === null ? null : $field->text($document, $this->system);
+            if ($text === null || $shown === null || $now === null || $now === $text || in_array($now, $shown, true)) {
+                continue;
+            }
+            // What was typed before is written otherwise once it is stored: 1/2 in, 12,5.
+            $alike = array_map(fn(string $one): string => $this->asWritten($document, $field, $one), [...$shown, $text]);
+            if (!in_array($now, $alike, true)) {
+                $conflicts[] = new Conflict($field->pointer, $field->label(), $now, $text);
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /** @param array<string, mixed> $document */
+    private function asWritten(array $document, Field $field, string $text): string
+    {
+        try {
+            return $field->text($this->put($document, $field, $text), $this->system);
+        } catch (UnreadableQuantity) {
+            return $text;
+        }
     }
 
     /** What makes no sense, told at its fields. */

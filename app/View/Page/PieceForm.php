@@ -15,12 +15,17 @@ final readonly class PieceForm
 {
     public PlanFields $fields;
 
-    /** @var array<string, mixed> read once: the model decodes it each time it is asked */
+    /** @var array<string, mixed> */
     private array $document;
+
+    /** @var array<array-key, mixed> what was typed and refused, by pointer */
+    private array $old;
 
     public function __construct(Piece $piece, private UnitSystem $system)
     {
         $this->document = $piece->document;
+        $old = old('f');
+        $this->old = is_array($old) ? $old : [];
         $this->fields = new PlanFields($this->document);
     }
 
@@ -38,8 +43,14 @@ final readonly class PieceForm
 
     public function typed(Field $field): string
     {
-        $old = old("f.{$field->pointer}");
+        $old = $this->old[$field->pointer] ?? null;
 
-        return is_string($old) ? $old : $field->text($this->document, $this->system);
+        return is_string($old) ? $old : $this->shown($field);
+    }
+
+    /** What stands there when nothing was typed. */
+    public function shown(Field $field): string
+    {
+        return $field->text($this->document, $this->system);
     }
 }

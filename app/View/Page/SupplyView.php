@@ -27,18 +27,33 @@ final readonly class SupplyView
     {
         $old = old("f.{$field->pointer}");
 
-        return is_string($old) ? $old : $field->text(SupplySheet::example($this->supply->document, $this->supply->kind), $this->system);
+        return is_string($old) ? $old : $this->shown($field);
+    }
+
+    /** What stands there when nothing was typed. */
+    public function shown(Field $field): string
+    {
+        return $field->text(SupplySheet::example($this->supply->document, $this->supply->kind), $this->system);
+    }
+
+    /** All that the form shows when nothing was typed, so that only what was changed is taken from it. */
+    public function saw(): string
+    {
+        $said = $this->supply->plain();
+        foreach ($this->fields() as $field) {
+            $said[$field->pointer] = $this->shown($field);
+        }
+
+        return json_encode($said, JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, array{string, string}> label and value of what the shelf itself says, by name */
     public function plain(): array
     {
         $unit = Words::say("shelf.units.{$this->supply->kind->value}");
-        $keys = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
         $plain = [];
-        foreach ($keys as $key) {
-            $kept = $key === 'bought_on' ? $this->supply->bought_on?->format('Y-m-d') : $this->supply->getAttribute($key);
-            $plain[$key] = [Words::say("shelf.plain.{$key}", ['unit' => $unit]), is_scalar($kept) ? (string) $kept : ''];
+        foreach ($this->supply->plain() as $key => $kept) {
+            $plain[$key] = [Words::say("shelf.plain.{$key}", ['unit' => $unit]), $kept];
         }
 
         return $plain;

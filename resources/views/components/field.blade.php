@@ -1,22 +1,24 @@
 @props(['view', 'field', 'hide' => false, 'form' => 'piece-form'])
-@php($refused = $errors->has("f.{$field->pointer}"))
+@php([$refused, $typed, $shown] = [$errors->has("f.{$field->pointer}"), $view->typed($field), $view->shown($field)])
 <div class="field">
     <label for="{{ $field->id() }}" @class(['visually-hidden' => $hide])>{{ $field->label() }}</label>
     @if($field->choices !== [])
-        <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}">
+        <select class="form-select form-select-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"
+            @if($typed !== $shown) data-shown="{{ $shown }}" @endif>
             @if($field->optional)<option value="">{{ $field->empty }}</option>@endif
             @foreach($field->choices as $value => $words)
-                <option value="{{ $value }}" @selected($view->typed($field) === (string) $value)>{{ $words }}</option>
+                <option value="{{ $value }}" @selected($typed === (string) $value)>{{ $words }}</option>
             @endforeach
         </select>
     @elseif($field->isLong())
         <textarea class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" rows="3"
-            spellcheck="false" @if($refused) aria-invalid="true" @endif>{{ $view->typed($field) }}</textarea>
+            spellcheck="false" @if($typed !== $shown) data-shown="{{ $shown }}" @endif
+            @if($refused) aria-invalid="true" @endif>{{ $typed }}</textarea>
     @else
         <input class="form-control form-control-sm" id="{{ $field->id() }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"
-            autocomplete="off"
-               value="{{ $view->typed($field) }}" @if($refused) aria-invalid="true" @endif
-               @if(!$field->optional) required @endif maxlength="{{ App\Words\Limits::LINE }}">
+            autocomplete="off" value="{{ $typed }}" @if($typed !== $shown) data-shown="{{ $shown }}" @endif
+            @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif
+            maxlength="{{ App\Words\Limits::LINE }}">
     @endif
     @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif
 </div>

@@ -1,4 +1,4 @@
-<div id="answer" data-of="{{ $view->piece->fingerprint() }}">
+<div id="answer" data-of="{{ $view->piece->fingerprint() }}" data-others="{{ json_encode($others ?? (object) []) }}">
     <div class="bench">
         <div class="drawings" id="drawings">@include('pieces.drawings')</div>
         <div class="judgement" id="judgement">@include('pieces.judgement')</div>

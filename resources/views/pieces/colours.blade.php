@@ -33,9 +33,10 @@
                     </span>
                 </p>
                 <div class="fields">@foreach($coats->colour($i) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
-                <form method="post" action="{{ route('pieces.colours.destroy', [$view->piece, $i], false) }}">
+                <form method="post" action="{{ route('pieces.colours.destroy', $view->piece, false) }}">
                     @csrf
                     @method('delete')
+                    <input type="hidden" name="colour" value="{{ $colour->id }}">
                     <button class="plain">{{ __('piece.colours.remove', ['colour' => $colour->name]) }}</button>
                 </form>
             </details>
@@ -68,6 +69,7 @@
                         <form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}">
                             @csrf
                             @method('put')
+                            <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
                             <button class="btn btn-sm btn-outline-primary" name="from"
                                 value="pour-{{ $k - 1 }}">{{ __('piece.colours.as', ['number' => $k]) }}</button>
                         </form>
@@ -85,6 +87,7 @@
                     @if($recipes->isNotEmpty())
                         <form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}" class="inline">
                             @csrf @method('put')
+                            <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
                             <label for="from-{{ $k }}">{{ __('piece.colours.take') }}</label>
                             <select class="form-select form-select-sm" id="from-{{ $k }}" name="from">
                                 @foreach($recipes as $recipe)<option value="{{ $recipe->id }}">{{ $recipe->name }}</option>@endforeach

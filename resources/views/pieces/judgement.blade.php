@@ -15,8 +15,9 @@
                         @if($finding->mend !== null)
                             <form method="post" action="{{ route('pieces.mends.store', $view->piece, false) }}">
                                 @csrf
-                                <input type="hidden" name="code" value="{{ $finding->code->value }}"><input type="hidden" name="pointer"
-                                    value="{{ $finding->pointer }}">
+                                <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
+                                <input type="hidden" name="code" value="{{ $finding->code->value }}">
+                                <input type="hidden" name="pointer" value="{{ $finding->pointer }}">
                                 <button class="btn btn-sm btn-outline-primary">{{ $view->words->mend($finding) }}</button>
                             </form>
                         @endif

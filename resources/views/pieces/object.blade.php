@@ -10,8 +10,9 @@
         </div>
         <p id="figures-{{ $i }}" class="quiet">{{ $view->objects()->figures($inclusion) }}</p>
         <x-mesh-form :view="$view" :for="'/inclusions/' . $i" :label="__('piece.vessel.mesh-object', ['object' => $inclusion->id])"/>
-        <form method="post" action="{{ route('pieces.objects.destroy', [$view->piece, $i], false) }}">
+        <form method="post" action="{{ route('pieces.objects.destroy', $view->piece, false) }}">
             @csrf @method('delete')
+            <input type="hidden" name="object" value="{{ $inclusion->id }}">
             <button class="plain">{{ __('piece.objects.remove', ['object' => $inclusion->id]) }}</button>
         </form>
     </details>

@@ -62,6 +62,7 @@
             <form method="post" action="{{ route('pieces.pours.destroy', $view->piece, false) }}">
                 @csrf
                 @method('delete')
+                <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
                 <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
             </form>
         @endif

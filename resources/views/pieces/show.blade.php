@@ -10,6 +10,7 @@
             <a class="btn btn-outline-primary" href="{{ route('pieces.file', $view->piece, false) }}">{{ __('piece.head.file') }}</a>
             <form method="post" action="{{ route('pieces.steps.store', $view->piece, false) }}" class="steps-of">
                 @csrf
+                <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
                 <button class="btn btn-outline-primary" name="step" value="back"
                     aria-keyshortcuts="Control+Z">{{ __('piece.head.undo') }}</button>
                 <button class="btn btn-outline-primary" name="step" value="forth"
@@ -30,10 +31,11 @@
     <x-errors/>
     @include('pieces.answer')
     <form id="piece-form" data-lengths="{{ json_encode($form->lengths()) }}" method="post"
-        action="{{ route('pieces.update', $view->piece, false) }}"
-          hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer" hx-swap="outerHTML"
-          hx-sync="this:replace">
+        action="{{ route('pieces.update', $view->piece, false) }}" data-unreached="{{ __('piece.unreached') }}"
+        hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer" hx-swap="outerHTML"
+        hx-sync="this:queue last">
         @csrf @method('patch')
+        <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
         <noscript>
             <p class="quiet">{{ __('piece.no-script') }} <button class="btn btn-primary">{{ __('piece.save') }}</button></p>
         </noscript>

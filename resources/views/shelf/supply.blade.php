@@ -4,6 +4,7 @@
     <x-errors/>
     <form method="post" action="{{ route('supplies.update', $view->supply, false) }}" id="supply-form">
         @csrf @method('patch')
+        <input type="hidden" name="saw" value="{{ $view->saw() }}">
         <h2>{{ __('shelf.pack') }}</h2>
         <div class="fields">
             @foreach($view->plain() as $key => [$label, $kept])

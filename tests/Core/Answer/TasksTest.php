@@ -122,7 +122,8 @@ it('lets no coat come over a step that is still drying', function (): void {
 });
 
 it('adds up what a pour costs', function (): void {
-    // 240 g at 30 a kilogram are 7.20; 1.5 g of a colour at 0.40 a gram 0.60; 1.20 of cups and gloves: 9.00. Two and a half hours at 18: 45.
+    // 240 g at 30 a kilogram are 7.20; 1.5 g of a colour at 0.40 a gram 0.60; 1.20 of cups and gloves: 9.00.
+    // Two and a half hours at 18 are 45.
     $costs = new Costs(['clear' => 30.0], ['blue' => 0.4], 1.2, 18.0);
     expect($costs->ofPour('clear', 240.0, ['blue' => 1.5, 'unknown' => 9.0]))->toEqualWithDelta(9.0, 1e-12)
         ->and($costs->ofHours(2.5))->toEqualWithDelta(45.0, 1e-12)

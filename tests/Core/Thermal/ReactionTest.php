@@ -101,7 +101,8 @@ it('looks up the heat of a place by height and distance from the axis', function
     $rings = $mesh->rings();
     $hottest = [...array_fill(0, $rings, 999.0), ...array_map(fn(int $i): float => 310.0 + $i, range(0, $rings - 1)),
         ...array_map(fn(int $i): float => 330.0 - 5.0 * $i, range(0, $rings - 1))];
-    $field = new PeakField($mesh, [new Row(0.018, $board, $board), new Row(0.01, $resin, $resin, 0), new Row(0.02, $resin, $resin, 1)], $hottest);
+    $rows = [new Row(0.018, $board, $board), new Row(0.01, $resin, $resin, 0), new Row(0.02, $resin, $resin, 1)];
+    $field = new PeakField($mesh, $rows, $hottest);
     expect($field->rows())->toHaveCount(2)
         ->and($field->rows()[1][0])->toEqualWithDelta(0.01, 1e-15)
         ->and($field->rows()[1][1])->toEqualWithDelta(0.03, 1e-15)

@@ -1,0 +1,148 @@
+// What is typed into the form of a piece is sent as what it changes: by place, what the field showed and what stands there now. So an
+// older page writes nothing back, and two that change the same are told. One change is sent after another; what the server has not
+// acknowledged is kept in this window, and sent when the page is there again.
+
+const form = document.querySelector('#piece-form');
+const place = () => `typed:${window.location.pathname}`;
+
+/** By field: what the server has, and what was sent and never answered. */
+const known = new WeakMap();
+let sent = new Map();
+/** A press that waits until what was typed before it is answered. */
+let waiting = null;
+
+function asMade(field) {
+    if (field.dataset.shown !== undefined) {
+        return field.dataset.shown;
+    }
+    if (!(field instanceof HTMLSelectElement)) {
+        return field.defaultValue;
+    }
+    return ([...field.options].find((option) => option.defaultSelected) ?? field.options[0])?.value ?? '';
+}
+
+function of(field) {
+    if (!known.has(field)) {
+        known.set(field, { shown: asMade(field), unsure: [] });
+    }
+    return known.get(field);
+}
+
+const fields = () => [...form.elements].filter((field) => field.name?.startsWith('f['));
+const changed = () => fields().filter((field) => field.value !== of(field).shown);
+const edits = (some) =>
+    Object.fromEntries(some.map((field) => [field.name.slice(2, -1), [of(field).shown, ...of(field).unsure, field.value]]));
+
+function keep() {
+    const some = changed();
+    if (some.length > 0) {
+        sessionStorage.setItem(place(), JSON.stringify(edits(some)));
+    } else {
+        sessionStorage.removeItem(place());
+    }
+}
+
+/** Puts back what was typed before the page was left or the session ended, and sends it. */
+function restore() {
+    let typed;
+    try {
+        typed = JSON.parse(sessionStorage.getItem(place()) ?? '{}');
+    } catch {
+        typed = {};
+    }
+    sessionStorage.removeItem(place());
+    let some = false;
+    for (const field of fields()) {
+        const texts = typed[field.name.slice(2, -1)];
+        if (!texts || texts.at(-1) === field.value) {
+            continue;
+        }
+        // A text that was shown before and is no longer is sent along: then the server asks which of the two to keep.
+        of(field).unsure = texts.slice(1, -1);
+        of(field).shown = texts[0];
+        field.value = texts.at(-1);
+        field.closest('details')?.setAttribute('open', '');
+        some = true;
+    }
+    if (some) {
+        form.dispatchEvent(new Event('typed'));
+    }
+}
+
+function tell(words) {
+    const refusal = document.querySelector('#refusal');
+    if (refusal) {
+        refusal.textContent = words;
+    }
+}
+
+if (form) {
+    // Made when it is sent, not when it was typed: by then the answer to the one before is there.
+    document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
+        if (ctx.sourceElement !== form) {
+            return;
+        }
+        const some = changed();
+        const body = new URLSearchParams([...ctx.request.body].filter(([name]) => !name.startsWith('f[') && name !== 'of'));
+        body.set('edit', JSON.stringify({ of: document.querySelector('#answer').dataset.of, f: edits(some) }));
+        ctx.request.body = body;
+        sent = new Map(some.map((field) => [field, field.value]));
+        for (const [field, value] of sent) {
+            of(field).unsure.push(value);
+        }
+    });
+    document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => {
+        if (ctx.sourceElement !== form) {
+            return;
+        }
+        for (const [field, value] of sent) {
+            if (ctx.response.status < 300) {
+                known.set(field, { shown: value, unsure: [] });
+            } else if (ctx.response.status < 500) {
+                of(field).unsure.pop();
+            }
+        }
+        sent = new Map();
+        keep();
+    });
+    document.addEventListener('htmx:error', ({ detail: { ctx } }) => {
+        if (ctx.sourceElement === form) {
+            sent = new Map();
+            tell(form.dataset.unreached);
+        }
+    });
+    document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
+        if (ctx.sourceElement === form && waiting) {
+            const [other, submitter] = waiting;
+            waiting = null;
+            if (other.isConnected) {
+                other.requestSubmit(submitter?.isConnected ? submitter : null);
+            }
+        }
+    });
+    // What others have changed is shown where nobody has typed over it.
+    document.addEventListener('htmx:after:swap', () => {
+        const answer = document.querySelector('#answer');
+        const others = JSON.parse(answer?.dataset.others ?? '{}');
+        for (const field of fields()) {
+            const text = others[field.name.slice(2, -1)];
+            if (text !== undefined && field.value === of(field).shown && field !== document.activeElement) {
+                field.value = text;
+                known.set(field, { shown: text, unsure: [] });
+            }
+        }
+        for (const saw of document.querySelectorAll('input[name="of"]')) {
+            if (!saw.closest('.conflict')) {
+                saw.value = answer.dataset.of;
+            }
+        }
+    });
+    document.addEventListener('submit', (event) => {
+        if (event.target !== form && sent.size > 0 && !event.target.closest('.conflict')) {
+            event.preventDefault();
+            waiting = [event.target, event.submitter];
+        }
+    });
+    window.addEventListener('pagehide', keep);
+    restore();
+}
