@@ -10,6 +10,7 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\MeshController;
+use App\Http\Controllers\MixingController;
 use App\Http\Controllers\ObjectController;
 use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PasswordController;
@@ -31,6 +32,7 @@ use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
 use App\Http\Middleware\LeavesSession;
+use App\Http\Middleware\PressedOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/pieces');
@@ -46,7 +48,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/invitation/{token}', [AcceptedInvitationController::class, 'store'])->middleware('throttle:account');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', PressedOnce::class])->group(function (): void {
     Route::delete('/session', [SessionController::class, 'destroy'])->name('sign-out');
 
     Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
@@ -81,6 +83,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat')->middleware(LeavesSession::class);
     Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->whereNumber('pour')->name('pours.show');
     Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->whereNumber('pour')->name('pours.mixings.store');
+    Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');

@@ -10,15 +10,33 @@ use Illuminate\Support\Carbon;
 /**
  * One mix as it really was: what was mixed, what cup and stick kept, what was over and could still be poured. Grams.
  *
- * @property int    $id
- * @property int    $pour       index in the piece
- * @property string $resin      name
- * @property float  $mixed_g
- * @property float  $kept_g
- * @property float  $over_g
- * @property Carbon $created_at
+ * @property int                    $id
+ * @property int                    $studio_id
+ * @property string                 $piece_id
+ * @property int                    $pour       index in the piece
+ * @property string                 $resin      name
+ * @property float                  $mixed_g
+ * @property float                  $kept_g
+ * @property float                  $over_g
+ * @property array<int, float>|null $taken      off the shelf, g by supply
+ * @property Carbon                 $created_at
  */
 final class Mixing extends Model
 {
-    protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g'];
+    protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken'];
+
+    /** Puts back on the shelf what it took, and is as if it had not been. */
+    public function takeBack(): void
+    {
+        foreach ($this->taken ?? [] as $supply => $grams) {
+            Supply::withTrashed()->where('studio_id', $this->studio_id)->whereKey($supply)->increment('stock', $grams);
+        }
+        $this->delete();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['taken' => 'json'];
+    }
 }

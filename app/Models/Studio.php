@@ -51,9 +51,14 @@ final class Studio extends Model
         return $this->hasMany(Supply::class);
     }
 
-    /** Takes what was mixed off the shelf, the oldest lot first; what is not counted, or not there, is not taken. */
-    public function useUp(string $name, float $amount): void
+    /**
+     * Takes what was mixed off the shelf, the oldest lot first; what is not counted, or not there, is not taken.
+     *
+     * @return array<int, float> what was taken, by supply
+     */
+    public function useUp(string $name, float $amount): array
     {
+        $took = [];
         $lots = $this->supplies()->whereIn(
             'kind',
             [SupplyKind::Resin, SupplyKind::Colour],
@@ -62,7 +67,10 @@ final class Studio extends Model
             $taken = min($amount, $lot->stock ?? 0.0);
             $lot->use($taken);
             $amount -= $taken;
+            $took += $taken > 0.0 ? [$lot->id => $taken] : [];
         }
+
+        return $took;
     }
 
     /** @return HasMany<Recipe, $this> */

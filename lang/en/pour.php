@@ -83,6 +83,7 @@ return [
         'save'   => 'Save',
         'median' => 'Your cups and sticks keep :grams: the median of the last mixes; new pieces begin with it.',
         'line'   => ':day: :mixed mixed, :kept kept, :over left',
+        'undo'   => 'Take this mix back',
     ],
     'leftover' => [
         'head'    => 'Where the rest may go', 'fits' => ':vessel: stands :depth deep, :full full',

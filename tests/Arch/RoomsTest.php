@@ -64,7 +64,7 @@ function mayKnow(): array
         'App\Notifications'   => [],
         'App\Providers'       => ['core', 'App\Database', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
         'App\Http'            => [],
-        'App\Http\Middleware' => ['App\Http'],
+        'App\Http\Middleware' => ['App\Models', 'App\Http'],
         'App\Http\Requests'   => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
         ],

@@ -158,7 +158,8 @@ it('adds objects with names of their own and takes them out', function (): void 
     $this->actingAs($user)->delete("/pieces/{$piece->id}/objects", ['object' => 'stone'])->assertRedirect();
     expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone 2']);
     // Pressed twice, or on an older page, it takes no other away.
-    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects", ['object' => 'stone'])->assertSessionHas('said', '“stone” is gone already.');
+    $this->actingAs($user)->delete("/pieces/{$piece->id}/objects", ['object' => 'stone'])
+        ->assertSessionHas('said', '“stone” is gone already.');
     expect(array_column($piece->fresh()->document['inclusions'], 'id'))->toBe(['cone', 'stone 2']);
     $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'moonstone'])->assertSessionHasErrors('kind');
 });

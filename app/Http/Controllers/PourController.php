@@ -65,10 +65,13 @@ final class PourController extends Controller
         $view = $this->pour($piece, $pour, $answers);
         $grams = $request->grams();
         DB::transaction(function () use ($piece, $pour, $view, $grams): void {
-            $piece->mixings()->create($grams + ['studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name]);
+            $taken = [];
             foreach ($view->uses($grams['mixed_g']) as $name => $used) {
-                $this->studio()->useUp($name, $used);
+                $taken += $this->studio()->useUp($name, $used);
             }
+            $piece->mixings()->create($grams + [
+                'studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name, 'taken' => $taken,
+            ]);
         });
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));

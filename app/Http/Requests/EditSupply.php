@@ -64,7 +64,11 @@ final class EditSupply extends FormRequest
         $saw = $this->saw();
         $texts = new TypedFields(
             SupplyFields::of($supply->document, $supply->kind),
-            array_filter($typed, fn(mixed $text, string|int $at): bool => !isset($saw[$at]) || $saw[$at] !== ($text ?? ''), ARRAY_FILTER_USE_BOTH),
+            array_filter(
+                $typed,
+                fn(mixed $text, string|int $at): bool => !isset($saw[$at]) || $saw[$at] !== ($text ?? ''),
+                ARRAY_FILTER_USE_BOTH,
+            ),
             $system,
             array_map(fn(string $text): array => [$text], $saw),
         );

@@ -2,7 +2,7 @@
     <h2 id="own">{{ __('materials.own.head') }}</h2>
     <p>{{ __('materials.own.lead') }}</p>
     <form method="post" action="{{ route('findings.store', absolute: false) }}">
-        @csrf
+        @csrf <x-once/>
         <div class="fields">
             <div class="field">
                 <label for="own-kind">{{ __('materials.own.kind') }}</label>

@@ -42,7 +42,7 @@
             </details>
         @endforeach
         <form method="post" action="{{ route('pieces.colours.store', $view->piece, false) }}" class="inline">
-            @csrf
+            @csrf <x-once/>
             <label for="colour">{{ __('piece.colours.more') }}</label>
             <select class="form-select form-select-sm" id="colour" name="colour">
                 @foreach($palette as $key => $colour)<option value="{{ $key }}">{{ $colour['name'] }}</option>@endforeach
@@ -76,7 +76,7 @@
                     @endif
                     @if($view->plan->pours[$k]->coat->isColoured())
                         <form method="post" action="{{ route('recipes.store', [$view->piece, $k], false) }}" class="inline">
-                            @csrf
+                            @csrf <x-once/>
                             <label for="recipe-{{ $k }}">{{ __('piece.colours.keep-as') }}</label><input
                                 class="form-control form-control-sm" id="recipe-{{ $k }}" name="name" required
                                 maxlength="{{ App\Words\Limits::NAME }}"

@@ -33,7 +33,7 @@
         <section aria-labelledby="new">
             <h2 id="new">{{ __('pieces.new') }}</h2>
             <form method="post" action="{{ route('pieces.store', absolute: false) }}">
-                @csrf
+                @csrf <x-once/>
                 <label for="title">{{ __('pieces.name') }}</label>
                 <input class="form-control" id="title" name="title" value="{{ old('title') }}" required
                     maxlength="{{ App\Words\Limits::NAME }}"
@@ -60,7 +60,7 @@
         <section aria-labelledby="upload">
             <h2 id="upload">{{ __('pieces.file') }}</h2>
             <form method="post" action="{{ route('pieces.files.store', absolute: false) }}" enctype="multipart/form-data">
-                @csrf
+                @csrf <x-once/>
                 <label for="file">{{ __('pieces.choose') }}</label>
                 <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" required>
                 <button class="btn btn-outline-primary">{{ __('pieces.read') }}</button>

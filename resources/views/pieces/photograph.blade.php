@@ -3,7 +3,7 @@
     <p><a href="{{ route('pieces.show', $piece, false) }}">{{ $piece->title }}</a>: {{ __('photograph.lead') }}</p>
     <x-errors/>
     <form method="post" action="{{ route('pieces.photograph.store', $piece, false) }}" enctype="multipart/form-data" class="inline">
-        @csrf
+        @csrf <x-once/>
         <label for="photograph">{{ __($photograph === null ? 'photograph.first' : 'photograph.another', App\Words\Limits::said()) }}</label>
         <input class="form-control form-control-sm" id="photograph" name="photograph" type="file" accept="image/jpeg,image/png,image/webp"
             required>

@@ -54,7 +54,7 @@
 
         @if(!$view->isGiven() && $view->answer?->simulation !== null)
             <form method="post" action="{{ route('pieces.pours.store', $view->piece, false) }}">
-                @csrf
+                @csrf <x-once/>
                 <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.edit') }}</button>
             </form>
         @endif

@@ -17,7 +17,7 @@
                     aria-keyshortcuts="Control+Shift+Z">{{ __('piece.head.redo') }}</button>
             </form>
             <form method="post" action="{{ route('pieces.copies.store', $view->piece, false) }}">
-                @csrf
+                @csrf <x-once/>
                 <button class="btn btn-outline-primary">{{ __('piece.head.copy') }}</button>
             </form>
             <form method="post" action="{{ route('pieces.destroy', $view->piece, false) }}">
@@ -46,7 +46,7 @@
             @include('pieces.object')
         @endforeach
         <form method="post" action="{{ route('pieces.objects.store', $view->piece, false) }}" class="inline">
-            @csrf
+            @csrf <x-once/>
             <label for="kind">{{ __('piece.objects.more') }}</label>
             <select class="form-select form-select-sm" id="kind" name="kind">
                 @foreach($kinds->byGroup() as $group => $some)
@@ -73,7 +73,7 @@
             <p class="quiet">{{ $view->vesselLine() }}</p>
             <x-slot:after>
                 <form method="post" action="{{ route('vessels.store', $view->piece, false) }}" class="inline">
-                    @csrf
+                    @csrf <x-once/>
                     <label for="shelf-name">{{ __('piece.vessel.keep-as') }}</label>
                     <input class="form-control form-control-sm" id="shelf-name" name="name" required
                         maxlength="{{ App\Words\Limits::NAME }}"
@@ -83,7 +83,7 @@
                 <x-mesh-form :view="$view" for="/vessel" :label="__('piece.vessel.mesh')"/>
                 <form method="post" action="{{ route('pieces.outlines.store', $view->piece, false) }}" enctype="multipart/form-data"
                     class="inline">
-                    @csrf
+                    @csrf <x-once/>
                     <label for="drawing">{{ __('piece.vessel.outline', App\Words\Limits::said()) }}</label>
                     <input class="form-control form-control-sm" id="drawing" name="drawing" type="file" accept=".svg,image/svg+xml"
                         required>
@@ -110,7 +110,7 @@
         </details>
         @if($shelf->isNotEmpty())
             <form method="post" action="{{ route('pieces.supplies.store', $view->piece, false) }}" class="inline from-shelf">
-                @csrf
+                @csrf <x-once/>
                 <label for="supply">{{ __('piece.shelf.take') }}</label>
                 <select class="form-select form-select-sm" id="supply" name="supply">
                     @foreach($shelf->groupBy(fn($one) => __("shelf.kinds.{$one->kind->value}")) as $title => $some)

@@ -1,7 +1,7 @@
 <section aria-labelledby="mixed">
     <h2 id="mixed">{{ __('pour.mixed.head') }}</h2>
     <form method="post" action="{{ route('pours.mixings.store', [$piece, $view->index], false) }}">
-        @csrf
+        @csrf <x-once/>
         <label for="mixed-g">{{ __('pour.mixed.mixed') }}</label><input class="form-control" id="mixed-g" name="mixed"
             value="{{ old('mixed', $figures->grams($batch->mixed())) }}" required maxlength="{{ App\Words\Limits::QUANTITY }}">
         <label for="kept-g">{{ __('pour.mixed.kept') }}</label><input class="form-control" id="kept-g" name="kept" value="{{ old('kept') }}"
@@ -16,6 +16,10 @@
             {{ __('pour.mixed.line', ['day' => $mixing->created_at->format('j M, H:i'), 'mixed' => $figures->grams($mixing->mixed_g),
                 'kept' => $figures->grams($mixing->kept_g), 'over' => $figures->grams($mixing->over_g)]) }}
         </p>
+        <form method="post" action="{{ route('mixings.destroy', $mixing->id, false) }}">
+            @csrf @method('delete')
+            <button class="plain">{{ __('pour.mixed.undo') }}</button>
+        </form>
     @endforeach
     @if($leftover !== [])
         <h3>{{ __('pour.leftover.head') }}</h3>

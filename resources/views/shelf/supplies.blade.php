@@ -59,7 +59,7 @@
         {{ $supplies->links('partials.pages') }}
     @endif
     <form method="post" action="{{ route('supplies.store', $kind, false) }}" class="inline">
-        @csrf
+        @csrf <x-once/>
         <label for="like">{{ __('shelf.like') }}</label>
         <select class="form-select form-select-sm" id="like" name="like">
             @foreach($beginnings as $key => [$name])<option value="{{ $key }}">{{ $name }}</option>@endforeach
@@ -67,7 +67,7 @@
         <button class="btn btn-sm btn-primary">{{ __('shelf.add') }}</button>
     </form>
     <form method="post" action="{{ route('supplies.table.store', $kind, false) }}" enctype="multipart/form-data" class="inline">
-        @csrf
+        @csrf <x-once/>
         <label for="table">{{ __('shelf.table') }}</label>
         <input class="form-control form-control-sm" id="table" name="table" type="file" accept=".csv,text/csv" required>
         <button class="btn btn-sm btn-outline-primary">{{ __('shelf.read') }}</button>

@@ -38,7 +38,7 @@
                 @endforeach
             </ul>
             <form method="post" action="{{ route('invitations.store', absolute: false) }}">
-                @csrf
+                @csrf <x-once/>
                 <label for="invite">{{ __('places.studio.invite') }}</label>
                 <input class="form-control" id="invite" name="email" type="email" value="{{ old('email') }}" required>
                 <button class="btn btn-outline-primary">{{ __('places.studio.send') }}</button>

@@ -1,0 +1,1 @@
+<input type="hidden" name="{{ App\Http\Middleware\PressedOnce::FIELD }}" value="{{ Str::ulid() }}">
