@@ -6,6 +6,7 @@ use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
 use App\Models\ChangedMeanwhile;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -16,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->web(append: [PlainOldInput::class]);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in', absolute: false));
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
@@ -26,6 +27,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
             : null);
+        // Nothing leads to the address of a part of a page, nor shows a page inside a page.
+        $exceptions->render(function (AuthenticationException $ended, Request $request): ?Response {
+            if (!$request->headers->has('HX-Request')) {
+                return null;
+            }
+            $request->session()->put('url.intended', $request->headers->get('HX-Current-URL'));
+
+            return response()->view('partials.ended', [], Response::HTTP_UNAUTHORIZED, Refusal::HEADERS);
+        });
         $exceptions->render(fn(ChangedMeanwhile $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response('', Response::HTTP_CONFLICT)
             : redirect()->route('pieces.show', $refusal->piece)->withErrors(['of' => __('said.refused.409')]));

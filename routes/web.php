@@ -8,11 +8,13 @@ use App\Http\Controllers\FindingController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
+use App\Http\Controllers\MemberController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\MeshController;
 use App\Http\Controllers\MixingController;
 use App\Http\Controllers\ObjectController;
 use App\Http\Controllers\OutlineController;
+use App\Http\Controllers\OwnPasswordController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PieceController;
@@ -24,6 +26,7 @@ use App\Http\Controllers\PourController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StudioController;
 use App\Http\Controllers\SupplyController;
@@ -33,6 +36,7 @@ use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\PressedOnce;
+use App\Http\Middleware\StillSignedIn;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/pieces');
@@ -48,12 +52,16 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/invitation/{token}', [AcceptedInvitationController::class, 'store'])->middleware('throttle:account');
 });
 
-Route::middleware(['auth', PressedOnce::class])->group(function (): void {
+Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(function (): void {
     Route::delete('/session', [SessionController::class, 'destroy'])->name('sign-out');
 
     Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
     Route::patch('/studio', [StudioController::class, 'update']);
     Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
+    Route::delete('/studio/invitations/{openInvitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
+    Route::delete('/studio/members/{member}', [MemberController::class, 'destroy'])->name('members.destroy');
+    Route::delete('/sign-ins/{signIn}', [SignInController::class, 'destroy'])->name('sign-ins.destroy');
+    Route::put('/password', [OwnPasswordController::class, 'update'])->middleware('throttle:10,1')->name('password.own');
 
     Route::get('/shelf', [VesselController::class, 'index'])->name('shelf');
     Route::get('/shelf/{kind}', [SupplyController::class, 'index'])->name('supplies');

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\Piece;
+use App\Models\SignIn;
 use App\Models\Studio;
 use App\Models\User;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 
 abstract class TestCase extends LaravelTestCase
@@ -15,6 +17,16 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** Signed in as if by the form. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        if ($user instanceof User) {
+            session()->put(SignIn::KEY, SignIn::open($user, 'Browser of a test')->id);
+        }
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function member(string $email = 'one@studio.example', ?Studio $studio = null): User

@@ -28,7 +28,7 @@ final class Invitation extends Model
     {
         $token = Str::random(48);
         $invitation = $studio->invitations()->create([
-            'email'      => $email,
+            'email'      => mb_strtolower($email),
             'token_hash' => hash('sha256', $token),
             'expires_at' => now()->addDays(config()->integer('pensilis.invitation_days')),
         ]);

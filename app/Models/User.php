@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Notifications\PasswordLink;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Notifications\Notifiable;
 
@@ -14,6 +17,7 @@ use Illuminate\Notifications\Notifiable;
  * @property int    $id
  * @property int    $studio_id
  * @property string $email
+ * @property string $password
  * @property Studio $studio
  */
 final class User extends Account
@@ -28,6 +32,34 @@ final class User extends Account
     public function studio(): BelongsTo
     {
         return $this->belongsTo(Studio::class);
+    }
+
+    /** @return HasMany<SignIn, $this> */
+    public function signIns(): HasMany
+    {
+        return $this->hasMany(SignIn::class);
+    }
+
+    /** @param string $token */
+    public function sendPasswordResetNotification($token): void
+    {
+        $this->notify(new PasswordLink($this->email, $token));
+    }
+
+    protected static function booted(): void
+    {
+        // Who had the old password is nowhere signed in any more.
+        self::updated(fn(self $user): mixed => $user->wasChanged('password') ? $user->signIns()->delete() : null);
+    }
+
+    /**
+     * Addresses are one whatever their case.
+     *
+     * @return Attribute<string, string>
+     */
+    protected function email(): Attribute
+    {
+        return Attribute::make(set: fn(string $said): string => mb_strtolower($said));
     }
 
     /** @return array<string, string> */

@@ -19,12 +19,10 @@ final class StudioInvitation extends Notification
 
     public function toMail(): MailMessage
     {
-        $days = config()->integer('pensilis.invitation_days');
-
-        return (new MailMessage())
-            ->subject(__('said.mail.subject', ['studio' => $this->studio]))
-            ->line(__('said.mail.invited', ['studio' => $this->studio]))
-            ->action(__('said.mail.action'), MailedLink::to(route('invitation', ['token' => $this->token], false)))
-            ->line(__('said.mail.works', ['days' => $days]));
+        return MailedLink::message(__('said.mail.subject', ['studio' => $this->studio]), [
+            __('said.mail.invited', ['studio' => $this->studio]),
+            MailedLink::to(route('invitation', ['token' => $this->token], false)),
+            __('said.mail.works', ['days' => config()->integer('pensilis.invitation_days')]),
+        ]);
     }
 }

@@ -8,23 +8,28 @@ use App\Database\ImmediateConnection;
 use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
+use App\Models\Invitation;
 use App\Models\KeptMeshes;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Models\SignIn;
 use App\Models\Supply;
 use App\Models\User;
 use App\Models\Vessel;
-use App\Notifications\MailedLink;
 use Closure;
-use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Auth\Events\Login;
+use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 use Pensilis\Thermal\CalibrationMemory;
@@ -52,9 +57,14 @@ final class PensilisProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        ResetPassword::createUrlUsing(fn(mixed $user, string $token): string => MailedLink::to(
-            route('password.reset', ['token' => $token, 'email' => $user instanceof User ? $user->email : ''], false),
+        Event::listen(fn(Login $event) => session()->put(
+            SignIn::KEY,
+            $event->user instanceof User ? SignIn::open($event->user, (string) request()->userAgent())->id : null,
         ));
+        Event::listen(fn(Logout $event) => SignIn::query()->whereKey(session()->get(SignIn::KEY))->delete());
+        // Nothing on a page, and nowhere that a page leads to, follows the Host header.
+        Vite::createAssetPathsUsing(fn(string $path): string => "/{$path}");
+        Paginator::currentPathResolver(fn(): string => '/' . ltrim(request()->path(), '/'));
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));
         Route::bind('trashed', fn(string $id): Piece => $this->own()->onlyTrashed()->findOrFail($id));
@@ -64,9 +74,18 @@ final class PensilisProvider extends ServiceProvider
         Route::bind('recipe', fn(string $id): Recipe => Recipe::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('supply', fn(string $id): Supply => Supply::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('goneSupply', fn(string $id): Supply => Supply::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('member', fn(string $id): User => User::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('signIn', fn(string $id): SignIn => SignIn::query()->where('user_id', Auth::id())->findOrFail($id));
+        Route::bind('openInvitation', fn(string $id): Invitation => Invitation::query()->where('studio_id', self::studio())
+            ->whereNull('accepted_at')->findOrFail($id));
+        // By account or invitation and address together, so that nobody is kept out by what others post.
         RateLimiter::for('account', fn(Request $request): array => [
-            Limit::perMinute(20)->by('address:' . $request->ip()),
-            Limit::perMinute(5)->by('account:' . (is_string($email = $request->input('email')) ? mb_strtolower($email) : '')),
+            Limit::perMinute(20)->by("address:{$request->ip()}"),
+            Limit::perMinute(5)->by(implode('|', [
+                is_string($email = $request->input('email')) ? mb_strtolower($email) : '',
+                is_string($token = $request->route('token')) ? $token : '',
+                $request->ip(),
+            ])),
         ]);
     }
 

@@ -5,6 +5,7 @@ import './zoom.js';
 import './scaling.js';
 import './current.js';
 import './folds.js';
+import './forms.js';
 import './place.js';
 
 // Undo and redo, but for what is just being typed.

@@ -54,7 +54,7 @@ function mayKnow(): array
         'App\Words'                => ['core'],
         'App\Interchange\PlanFile' => ['core', 'App\Words'],
         'App\Interchange\Form'     => ['core', 'App\Words', 'App\Interchange\PlanFile'],
-        'App\Models'               => ['core', 'App\Interchange\PlanFile'],
+        'App\Models'               => ['core', 'App\Interchange\PlanFile', 'App\Notifications'],
         'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
         'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models'],
         'App\View\Drawing'         => ['core', 'App\Words', 'App\Models'],

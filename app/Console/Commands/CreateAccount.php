@@ -22,7 +22,7 @@ final class CreateAccount extends Command
 
     public function handle(): int
     {
-        $said = ['email' => $this->argument('email'), 'studio' => $this->option('studio'), 'units' => $this->option('units')];
+        $said = ['email' => mb_strtolower((string) $this->argument('email')), 'studio' => $this->option('studio'), 'units' => $this->option('units')];
         $check = Validator::make($said, [
             'email'  => ['required', 'email', 'max:' . Limits::ADDRESS, 'unique:users,email'],
             'studio' => ['required', 'string', 'max:' . Limits::NAME],

@@ -5,25 +5,49 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Invitation;
+use App\Models\User;
+use App\Notifications\AccountIsThere;
 use App\Notifications\StudioInvitation;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Timebox;
 
 final class InvitationController extends Controller
 {
+    /** All answers take as long, µs. */
+    private const TAKES = 1_000_000;
+
     public function store(Request $request): RedirectResponse
     {
         $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS, 'unique:users,email']],
+            ['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS]],
             Words::asked('invitation'),
         );
-        $email = $request->string('email')->toString();
-        [, $token] = Invitation::issue($this->studio(), $email);
-        Notification::route('mail', $email)->notify(new StudioInvitation($this->studio()->name, $token));
+        $email = mb_strtolower($request->string('email')->toString());
+        if ($this->studio()->members()->where('email', $email)->exists()) {
+            return redirect()->route('studio')->withErrors(['email' => __('asked.invitation.member')]);
+        }
+        // Whoever has an account elsewhere is told by mail, and nobody else is: the answer is the same.
+        (new Timebox())->call(fn() => $this->invite($email), self::TAKES);
 
-        return back()->with('said', __('said.invited', ['email' => $email]));
+        return redirect()->route('studio')->with('said', __('said.invited', ['email' => $email]));
+    }
+
+    public function destroy(Invitation $openInvitation): RedirectResponse
+    {
+        $openInvitation->delete();
+
+        return redirect()->route('studio')->with('said', __('said.uninvited', ['email' => $openInvitation->email]));
+    }
+
+    private function invite(string $email): void
+    {
+        [, $token] = Invitation::issue($this->studio(), $email);
+        Notification::route('mail', $email)->notify(User::query()->where('email', $email)->exists()
+            ? new AccountIsThere($this->studio()->name)
+            : new StudioInvitation($this->studio()->name, $token));
     }
 }

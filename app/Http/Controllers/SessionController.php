@@ -22,7 +22,18 @@ final class SessionController extends Controller
         $request->authenticate();
         $request->session()->regenerate();
 
-        return redirect()->intended(route('pieces.index', absolute: false));
+        return redirect()->to(self::path($request->session()->pull('url.intended')) ?? route('pieces.index', absolute: false));
+    }
+
+    /** Where somebody wanted to go, if that is here. */
+    private static function path(mixed $intended): ?string
+    {
+        $parts = is_string($intended) ? parse_url($intended) : false;
+        $path = is_array($parts) ? $parts['path'] ?? '' : '';
+
+        return str_starts_with($path, '/') && !str_starts_with($path, '//')
+            ? $path . (isset($parts['query']) ? "?{$parts['query']}" : '')
+            : null;
     }
 
     public function destroy(Request $request): RedirectResponse

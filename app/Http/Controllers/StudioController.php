@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\SignIn;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -14,13 +15,17 @@ use Pensilis\Quantity\UnitSystem;
 
 final class StudioController extends Controller
 {
+    private const SHOWN = 50;
+
     public function edit(): View
     {
         $studio = $this->studio();
 
         return view('studio.edit', [
             'studio'  => $studio,
-            'members' => $studio->members()->orderBy('email')->get(),
+            'members' => $studio->members()->orderBy('email')->limit(self::SHOWN)->get(),
+            'signIns' => $this->member()->signIns()->latest('seen_at')->limit(self::SHOWN)->get(),
+            'here'    => session(SignIn::KEY),
             'open'    => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
         ]);
     }

@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets a page load only what ships with the application, and nobody frame it. */
+/**
+ * Lets a page load only what ships with the application, and nobody frame it or keep it after its reader has signed out; leads nowhere but
+ * to places of its own, whatever host was asked for.
+ */
 final class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; connect-src 'self'; "
@@ -17,12 +20,38 @@ final class SecurityHeaders
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $response = $next($request);
+        return self::on($next($request), $request);
+    }
+
+    public static function on(Response $response, Request $request): Response
+    {
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $response->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $to = $response->headers->get('Location');
+        if ($to !== null) {
+            $response->headers->set('Location', self::here($to, $request));
+        }
+        // A page of a member is not shown again by the Back key once they have signed out.
+        if (str_contains((string) $response->headers->get('Content-Type'), 'html')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
+    }
+
+    /** A path of this application; the pieces where it would have led elsewhere. */
+    private static function here(string $to, Request $request): string
+    {
+        $root = $request->getSchemeAndHttpHost();
+        $path = str_starts_with($to, "{$root}/") || $to === $root ? substr($to, strlen($root)) : $to;
+
+        return match (true) {
+            $path === ''                               => '/',
+            preg_match('#^/(?![/\\\\])#', $path) === 1 => $path,
+            default                                    => '/pieces',
+        };
     }
 }

@@ -1,4 +1,4 @@
-<x-page :title="__('places.account.sign-in')">
+<x-page ended :title="__('places.account.sign-in')">
     <div class="narrow">
         <h1>{{ __('places.account.sign-in') }}</h1>
         <x-errors/>

@@ -1,7 +1,7 @@
-<x-page :title="__('places.error.419.head')">
+<x-page ended :title="__('places.error.419.head')">
     <div class="narrow">
         <h1>{{ __('places.error.419.head') }}</h1>
         <p>{{ __('places.error.419.text') }}</p>
-        <p><a href="{{ route('pieces.index', absolute: false) }}">{{ __('places.error.to-pieces') }}</a></p>
+        <p><a class="btn btn-primary" href="{{ url()->previousPath() }}">{{ __('places.error.419.again') }}</a></p>
     </div>
 </x-page>

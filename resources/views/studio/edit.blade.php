@@ -30,10 +30,26 @@
         <section aria-labelledby="members">
             <h2 id="members">{{ __('places.studio.members') }}</h2>
             <ul class="lines">
-                @foreach($members as $member)<li>{{ $member->email }}</li>@endforeach
+                @foreach($members as $member)
+                    <li>
+                        {{ $member->email }}
+                        <form method="post" action="{{ route('members.destroy', $member, false) }}">
+                            @csrf @method('delete')
+                            <button class="plain" aria-label="{{ __('places.studio.remove-label', ['email' => $member->email]) }}">
+                                {{ __($member->id === Auth::id() ? 'places.studio.leave' : 'places.studio.remove') }}
+                            </button>
+                        </form>
+                    </li>
+                @endforeach
                 @foreach($open as $invitation)
                     <li class="quiet">
                         {{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $invitation->expires_at->format('j M')]) }}
+                        <form method="post" action="{{ route('invitations.destroy', $invitation, false) }}">
+                            @csrf @method('delete')
+                            <button class="plain" aria-label="{{ __('places.studio.withdraw-label', ['email' => $invitation->email]) }}">
+                                {{ __('places.studio.withdraw') }}
+                            </button>
+                        </form>
                     </li>
                 @endforeach
             </ul>
@@ -42,6 +58,36 @@
                 <label for="invite">{{ __('places.studio.invite') }}</label>
                 <input class="form-control" id="invite" name="email" type="email" value="{{ old('email') }}" required>
                 <button class="btn btn-outline-primary">{{ __('places.studio.send') }}</button>
+            </form>
+        </section>
+        <section aria-labelledby="signed-in">
+            <h2 id="signed-in">{{ __('places.studio.signed-in') }}</h2>
+            <ul class="lines">
+                @foreach($signIns as $signIn)
+                    <li>
+                        {{ __('places.studio.since', ['agent' => $signIn->agent, 'day' => $signIn->seen_at->format('j M, H:i')]) }}
+                        @if($signIn->id === $here)
+                            <strong>{{ __('places.studio.here') }}</strong>
+                        @else
+                            <form method="post" action="{{ route('sign-ins.destroy', $signIn, false) }}">
+                                @csrf @method('delete')
+                                <button class="plain" aria-label="{{ __('places.studio.end-label', ['agent' => $signIn->agent]) }}">
+                                    {{ __('places.studio.end') }}
+                                </button>
+                            </form>
+                        @endif
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+        <section aria-labelledby="own-password">
+            <h2 id="own-password">{{ __('places.studio.password') }}</h2>
+            <form method="post" action="{{ route('password.own', absolute: false) }}">
+                @csrf @method('put')
+                <label for="current">{{ __('places.studio.current') }}</label>
+                <input class="form-control" id="current" name="current" type="password" required autocomplete="current-password">
+                @include('account.password-twice')
+                <button class="btn btn-outline-primary">{{ __('places.account.set') }}</button>
             </form>
         </section>
     </div>

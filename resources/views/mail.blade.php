@@ -1,0 +1,4 @@
+@foreach($paragraphs as $paragraph)
+{!! $paragraph !!}
+
+@endforeach
