@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\PlainOldInput;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
 use App\Models\ChangedMeanwhile;
+use App\Models\NoRoom;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(SecurityHeaders::class);
-        $middleware->web(append: [PlainOldInput::class]);
+        $middleware->append(ReadableInput::class);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in', absolute: false));
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
     })
@@ -36,6 +38,11 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return response()->view('partials.ended', [], Response::HTTP_UNAUTHORIZED, Refusal::HEADERS);
         });
+        $exceptions->map(fn(QueryException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
+        $exceptions->map(fn(ErrorException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
+        $exceptions->render(fn(NoRoom $refusal, Request $request) => $request->headers->has('HX-Request')
+            ? response('', Response::HTTP_INSUFFICIENT_STORAGE)
+            : response()->view('errors.507', [], Response::HTTP_INSUFFICIENT_STORAGE));
         $exceptions->render(fn(ChangedMeanwhile $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response('', Response::HTTP_CONFLICT)
             : redirect()->route('pieces.show', $refusal->piece)->withErrors(['of' => __('said.refused.409')]));

@@ -6,6 +6,9 @@ return [
     // Largest plan file that is read, in bytes.
     'largest_file' => 80 * 1024 * 1024,
 
+    // Heat and photographs that are computed at the same time; the workers beyond them answer everybody else.
+    'long_at_once' => (int) env('PENSILIS_LONG_AT_ONCE', 2),
+
     // Where the demo sign-in is written when it is made.
     'sign_in_file' => env('PENSILIS_SIGN_IN_FILE', storage_path('app/demo-sign-in.txt')),
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\Storage;
 use Pensilis\Geometry\Sliced;
 use RuntimeException;
 
@@ -22,10 +21,13 @@ final class Mesh extends Model
 
     public static function keep(int $studio, string $hash, Sliced $sliced, string $bytes): self
     {
-        $mesh = self::query()->firstOrCreate(['studio_id' => $studio, 'hash' => $hash], ['sliced' => base64_encode(serialize($sliced))]);
-        Storage::disk('local')->put($mesh->place(), (string) gzencode($bytes));
+        // The file first: a mesh without its file could never be taken away again.
+        KeptFile::put((new self(['studio_id' => $studio, 'hash' => $hash]))->place(), (string) gzencode($bytes));
 
-        return $mesh;
+        return self::query()->firstOrCreate(
+            ['studio_id' => $studio, 'hash' => $hash],
+            ['sliced' => base64_encode(serialize($sliced))],
+        );
     }
 
     public function slices(): Sliced
@@ -37,7 +39,7 @@ final class Mesh extends Model
 
     public function bytes(): string
     {
-        $bytes = gzdecode(Storage::disk('local')->get($this->place()) ?? '');
+        $bytes = gzdecode(KeptFile::get($this->place()) ?? '');
 
         return $bytes === false ? throw new RuntimeException("The file of mesh {$this->hash} cannot be read.") : $bytes;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Facades\DB;
 
 /**
  * The photograph of a laid-out piece, as it was encoded here. Pixels count from its upper left corner.
@@ -25,11 +25,12 @@ final class Photograph extends Model
 
     public function bytes(): string
     {
-        return Storage::disk('local')->get($this->place) ?? '';
+        return KeptFile::get($this->place) ?? '';
     }
 
     protected static function booted(): void
     {
-        self::deleted(fn(self $photograph): bool => Storage::disk('local')->delete($photograph->place));
+        // The file goes last, when nothing can bring its photograph back.
+        self::deleted(fn(self $photograph) => DB::afterCommit(fn() => KeptFile::delete($photograph->place)));
     }
 }

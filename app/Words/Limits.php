@@ -49,6 +49,9 @@ final class Limits
     /** Of a photograph, millions; a decoded pixel takes four bytes. */
     public const PIXELS = 50;
 
+    /** A plain decimal number: no exponent, no more digits than anything is known to. */
+    public const DECIMAL = 'regex:/^-?\d{1,9}(\.\d{1,6})?$/';
+
     /** The rule for a file of at most so many megabytes. */
     public static function file(int $megabytes): string
     {

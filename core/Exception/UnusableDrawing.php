@@ -23,6 +23,16 @@ final class UnusableDrawing extends InvalidArgumentException implements Pensilis
         return new self(new Fact('drawing.not-read', ['line' => $line, 'why' => $why]));
     }
 
+    public static function encoded(): self
+    {
+        return new self(new Fact('drawing.encoded'));
+    }
+
+    public static function tooMuch(int $most): self
+    {
+        return new self(new Fact('drawing.too-much', ['most' => $most]));
+    }
+
     public static function withDoctype(): self
     {
         return new self(new Fact('drawing.with-doctype'));

@@ -24,6 +24,7 @@ enum Code: string
     case ChoiceExactly = 'choice.exactly';
     case ChoiceOfKinds = 'choice.of-kinds';
     case RangeFrom = 'range.from';
+    case RangeTiny = 'range.tiny';
     case RangeAbove = 'range.above';
     case RangeTo = 'range.to';
     case RangeBelow = 'range.below';

@@ -11,20 +11,41 @@ use Pensilis\Quantity\Length;
  * Says why layers cannot be found: the vessel, one object by itself, or two that want different layers.
  *
  * Each object is tried alone, then each pair; the nearest target that works is found by trying heights
- * outward in half millimetres. Micrometres inside.
+ * outward in half millimetres. Objects that want the same are tried once, and of many that cannot be placed
+ * only the first are told; among very many, the first that does not go with those before it is found by
+ * halving, and tried with its neighbours in height. Micrometres inside.
  */
-final readonly class Diagnosis
+final class Diagnosis
 {
     private const REACH = 40;
 
+    /** Objects that are told one by one. */
+    private const MOST_TOLD = 20;
+
+    /** Different wishes of which all pairs are tried. */
+    private const MOST_PAIRED = 24;
+
+    private const NEIGHBOURS = 60;
+
+    /** @var list<Wish> one of all that want the same */
+    private readonly array $different;
+
+    /** @var array<string, bool> whether layers can be found for some, by what they want */
+    private array $known = [];
+
+    /** @var array<string, float|null> */
+    private array $nearest = [];
+
     /** @param list<Wish> $wishes */
     public function __construct(
-        private float $fill,
-        private float $least,
-        private float $greatest,
-        private float $resinDensity,
-        private array $wishes,
-    ) {}
+        private readonly float $fill,
+        private readonly float $least,
+        private readonly float $greatest,
+        private readonly float $resinDensity,
+        private readonly array $wishes,
+    ) {
+        $this->different = array_values(array_combine(array_map(fn(Wish $wish): string => $wish->key(), $wishes), $wishes));
+    }
 
     /** @return non-empty-list<Obstacle> */
     public function obstacles(): array
@@ -34,7 +55,7 @@ final readonly class Diagnosis
         }
         $alone = [];
         foreach ($this->wishes as $wish) {
-            if (!$this->works([$wish])) {
+            if (count($alone) < self::MOST_TOLD && !$this->works([$wish])) {
                 $alone[] = $this->alone($wish);
             }
         }
@@ -70,12 +91,9 @@ final readonly class Diagnosis
 
     private function together(): Obstacle
     {
-        foreach ($this->wishes as $i => $one) {
-            foreach (array_slice($this->wishes, $i + 1) as $other) {
-                if (!$this->works([$one, $other])) {
-                    return $this->pair($one, $other);
-                }
-            }
+        $pair = count($this->different) <= self::MOST_PAIRED ? $this->firstPair() : $this->pairOfMany();
+        if ($pair !== null) {
+            return $this->pair(...$pair);
         }
 
         return new Obstacle(
@@ -83,6 +101,40 @@ final readonly class Diagnosis
             $this->limits(),
             array_map(fn(Wish $wish): string => $wish->inclusion->id, $this->wishes),
         );
+    }
+
+    /** @return array{Wish, Wish}|null */
+    private function firstPair(): ?array
+    {
+        foreach ($this->wishes as $i => $one) {
+            foreach (array_slice($this->wishes, $i + 1) as $other) {
+                if (!$this->works([$one, $other])) {
+                    return [$one, $other];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{Wish, Wish}|null */
+    private function pairOfMany(): ?array
+    {
+        [$good, $bad] = [1, count($this->different)];
+        while ($bad - $good > 1) {
+            $middle = intdiv($good + $bad, 2);
+            [$good, $bad] = $this->works(array_slice($this->different, 0, $middle)) ? [$middle, $bad] : [$good, $middle];
+        }
+        $last = $this->different[$bad - 1];
+        $others = array_slice($this->different, 0, $bad - 1);
+        usort($others, fn(Wish $a, Wish $b): int => abs($a->target - $last->target) <=> abs($b->target - $last->target));
+        foreach (array_slice($others, 0, self::NEIGHBOURS) as $other) {
+            if (!$this->works([$other, $last])) {
+                return [$other, $last];
+            }
+        }
+
+        return null;
     }
 
     private function pair(Wish $one, Wish $other): Obstacle
@@ -108,6 +160,18 @@ final readonly class Diagnosis
     /** @param list<Wish> $others */
     private function nearestTarget(Wish $wish, array $others): ?float
     {
+        $key = implode(';', array_map(fn(Wish $one): string => $one->key(), [$wish, ...$others]))
+            . " {$wish->inclusion->solid->height()} {$wish->inclusion->cover} {$wish->inclusion->tolerance}";
+        if (!array_key_exists($key, $this->nearest)) {
+            $this->nearest[$key] = $this->search($wish, $others);
+        }
+
+        return $this->nearest[$key];
+    }
+
+    /** @param list<Wish> $others */
+    private function search(Wish $wish, array $others): ?float
+    {
         $inclusion = $wish->inclusion;
         // From where it is covered, if it is too high now.
         $covered = min($inclusion->targetBottom, $this->fill - $inclusion->solid->height() - $inclusion->cover + $inclusion->tolerance);
@@ -126,7 +190,9 @@ final readonly class Diagnosis
     /** @param list<Wish> $wishes */
     private function works(array $wishes): bool
     {
-        return (new LayerSearch(
+        $key = implode(';', array_map(fn(Wish $wish): string => $wish->key(), $wishes));
+
+        return $this->known[$key] ??= (new LayerSearch(
             Wish::micrometres($this->fill),
             Wish::micrometres($this->least),
             Wish::micrometres($this->greatest),

@@ -12,11 +12,15 @@ namespace Pensilis\Layering;
  * of pours; then the sum of deviations from the targets; then the sum of squared depths (even pours stay cooler).
  *
  * Method: dynamic programming over candidate heights from the floor up. A state is a height and, for each
- * object whose range holds that height, the best deviation offered so far; what came before does not matter
- * beyond that, so one label per state is enough and the search is exact on its candidates. These are a lattice
+ * object whose range holds that height, the best deviation offered so far (objects that want the same are one,
+ * as often as they are); what came before does not matter beyond that, so one label per state is enough and the search is exact on its candidates. These are a lattice
  * of half a millimetre, the fill level, and each object's target and range ends with one least pour added or
  * taken away. When all data lie on the lattice nothing is lost by it: the constraints are differences of
  * heights, whose matrix is totally unimodular [1].
+ *
+ * Bounded: labels multiply with objects whose wide ranges overlap. Where too many compete at one height, those
+ * that cost least and those that leave fewest objects waiting go on, and with very many heights only the lattice
+ * is tried; the layers then still hold every object, though fewer or nearer ones may exist.
  *
  * [1] A. Schrijver, Theory of Linear and Integer Programming, 1986, chapter 19.
  *
@@ -28,26 +32,48 @@ final readonly class LayerSearch
 
     private const NOT_OFFERED = -1;
 
+    /** Candidate heights beyond which the lattice must do. */
+    private const MOST_HEIGHTS = 300;
+
+    /** Labels at one height times objects that differ, and the labels that are kept in any case. */
+    private const MOST_WORK = 500;
+
+    private const LEAST_LABELS = 8;
+
+    /** How many times as many may wait at a height before they are looked through. */
+    private const CROWD = 10;
+
+    /** @var list<Wish> those that differ */
+    private array $different;
+
+    /** @var list<int> how many objects have each of them */
+    private array $many;
+
     /** @param list<Wish> $wishes */
     public function __construct(
         private int $fill,
         private int $least,
         private int $greatest,
         private array $wishes,
-    ) {}
+    ) {
+        $keys = array_map(fn(Wish $wish): string => $wish->key(), $wishes);
+        $this->different = array_values(array_combine($keys, $wishes));
+        $this->many = array_values(array_count_values($keys));
+    }
 
     /** The layers, or null where none can be found. */
     public function find(): ?Layers
     {
-        foreach ($this->wishes as $wish) {
+        foreach ($this->different as $wish) {
             if (!$wish->isPossible()) {
                 return null;
             }
         }
         $heights = $this->candidates();
         $reached = [0 => [$this->key([]) => new Label(0, [], null)]];
+        $most = max(self::LEAST_LABELS, intdiv(self::MOST_WORK, max(1, count($this->different))));
         foreach ($heights as $a => $from) {
-            foreach ($reached[$a] ?? [] as $label) {
+            foreach ($this->best($reached[$a] ?? [], $most) as $label) {
                 for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->greatest; $b++) {
                     $next = $heights[$b] - $from >= $this->least ? $this->poured($label, $heights[$b]) : null;
                     if ($next === null) {
@@ -56,6 +82,9 @@ final readonly class LayerSearch
                     $key = $this->key($next->offers);
                     if (!isset($reached[$b][$key]) || $next->isBetterThan($reached[$b][$key])) {
                         $reached[$b][$key] = $next;
+                    }
+                    if (count($reached[$b]) > self::CROWD * $most) {
+                        $reached[$b] = $this->best($reached[$b], $most);
                     }
                 }
             }
@@ -72,13 +101,37 @@ final readonly class LayerSearch
         return Layers::at($last[0]->heights(), $this->wishes);
     }
 
+    /**
+     * @param array<string, Label> $labels by their keys
+     *
+     * @return array<string, Label> at most so many
+     */
+    private function best(array $labels, int $most): array
+    {
+        if (count($labels) <= $most) {
+            return $labels;
+        }
+        $cheaper = fn(Label $one, Label $other): int => $one->isBetterThan($other) ? -1 : ($other->isBetterThan($one) ? 1 : 0);
+        $waiting = fn(Label $label): int => count(array_keys($label->offers, self::NOT_OFFERED, true));
+        uasort($labels, $cheaper);
+        $cheapest = array_slice($labels, 0, intdiv($most, 2), true);
+        $labels = array_diff_key($labels, $cheapest);
+        uasort($labels, function (Label $one, Label $other) use ($waiting, $cheaper): int {
+            $order = $waiting($one) <=> $waiting($other);
+
+            return $order === 0 ? $cheaper($one, $other) : $order;
+        });
+
+        return $cheapest + array_slice($labels, 0, $most - count($cheapest), true);
+    }
+
     /** The label after a pour up to a height; null where an object is left without a layer. */
     private function poured(Label $label, int $to): ?Label
     {
         $depth = $to - $label->height;
         $offers = [];
         $deviation = $label->deviation;
-        foreach ($this->wishes as $i => $wish) {
+        foreach ($this->different as $i => $wish) {
             if ($wish->least > $to || $wish->greatest < $label->height) {
                 continue;
             }
@@ -92,7 +145,7 @@ final readonly class LayerSearch
             } elseif ($offer === self::NOT_OFFERED) {
                 return null;
             } else {
-                $deviation += $offer;
+                $deviation += $this->many[$i] * $offer;
             }
         }
 
@@ -102,18 +155,31 @@ final readonly class LayerSearch
     /** @param array<int, int> $offers */
     private function key(array $offers): string
     {
-        return $offers === [] ? '' : json_encode($offers, JSON_THROW_ON_ERROR);
+        return implode(',', $offers);
     }
 
     /** @return list<int> heights, ascending, from 0 to the fill level */
     private function candidates(): array
     {
-        $heights = [0, $this->fill, $this->least, $this->fill - $this->least, ...range(0, $this->fill, self::LATTICE)];
-        foreach ($this->wishes as $wish) {
+        $lattice = [0, $this->fill, $this->least, $this->fill - $this->least, ...range(0, max($this->fill, self::LATTICE), self::LATTICE)];
+        $heights = $lattice;
+        foreach ($this->different as $wish) {
             foreach ([$wish->target, $wish->least, $wish->greatest] as $height) {
                 array_push($heights, $height, $height + $this->least, $height - $this->least);
             }
         }
+        $heights = $this->within($heights);
+
+        return count($heights) > self::MOST_HEIGHTS ? $this->within($lattice) : $heights;
+    }
+
+    /**
+     * @param list<int> $heights
+     *
+     * @return list<int> those in the vessel, ascending
+     */
+    private function within(array $heights): array
+    {
         $heights = array_values(array_unique(array_filter($heights, fn(int $h): bool => $h >= 0 && $h <= $this->fill)));
         sort($heights);
 

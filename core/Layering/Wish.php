@@ -43,6 +43,12 @@ final readonly class Wish
         return (int) round(1e6 * $metres);
     }
 
+    /** The same for wishes that any layers meet or miss alike. */
+    public function key(): string
+    {
+        return "{$this->target} {$this->least} {$this->greatest} {$this->lift}";
+    }
+
     /** Whether there is any height at which it would be covered and within its tolerance. */
     public function isPossible(): bool
     {

@@ -16,6 +16,9 @@ final class Quadrature
 {
     private const MOST_HALVINGS = 40;
 
+    /** Of the whole: no sum of floats is finer, and panels that tried to be would be halved to the last. */
+    private const ROUNDING = 1e-12;
+
     /** @param callable(float): float $f */
     public static function integrate(callable $f, float $from, float $to, float $tolerance = 1e-10): float
     {
@@ -26,7 +29,8 @@ final class Quadrature
         $sum = 0.0;
         // Ends, values at both and in the middle, what Simpson's rule gives, tolerance and halvings left; the panel on the left comes
         // first.
-        $panels = [[$from, $to, $fa, $fm, $fb, ($to - $from) / 6.0 * ($fa + 4.0 * $fm + $fb), $tolerance, self::MOST_HALVINGS]];
+        $whole = ($to - $from) / 6.0 * ($fa + 4.0 * $fm + $fb);
+        $panels = [[$from, $to, $fa, $fm, $fb, $whole, max($tolerance, self::ROUNDING * abs($whole)), self::MOST_HALVINGS]];
         while ($panels !== []) {
             [$a, $b, $fa, $fm, $fb, $whole, $within, $left] = array_pop($panels);
             $m = 0.5 * ($a + $b);

@@ -49,8 +49,11 @@ return [
         'gone'   => 'That recipe is no longer there; choose another.',
         'misfit' => 'That recipe does not fit this piece: :why',
     ],
-    'step'   => ['step.*' => 'Say back or forth.'],
-    'pours'  => ['none' => 'No pours can be found to keep; the verdict says why.'],
+    'step'  => ['step.*' => 'Say back or forth.'],
+    'pours' => [
+        'none' => 'No pours can be found to keep; the verdict says why.',
+        'busy' => 'Other pieces are being computed first. Press again in a few seconds.',
+    ],
     'supply' => [
         'name.*'         => 'Give it a name of at most :most-name characters.',
         'pack_price.*'   => 'Price of a pack: write a number from 0 up to :most-amount, without a unit.',
@@ -111,6 +114,7 @@ return [
     ],
     'mesh' => [
         'mesh.max'      => 'The mesh is larger than :most-mesh; save it with fewer facets.',
+        'busy'          => 'Other files are just being read. Send this one again in a few seconds.',
         'mesh.uploaded' => 'The mesh did not arrive whole; it may be larger than this server takes. Try again.',
         'mesh.*'        => 'Choose a mesh, a file that ends in .stl.',
         'for.*'         => 'Say which part of the piece the mesh is for.',
@@ -121,6 +125,7 @@ return [
     ],
     'plan-file' => [
         'file.max'      => 'The file is larger than :most-plan, and no plan is.',
+        'busy'          => 'Other files are just being read. Send this one again in a few seconds.',
         'file.uploaded' => 'The file did not arrive whole; it may be larger than this server takes. Try again.',
         'file.*'        => 'Choose a plan file, one that ends in .pensilis.json.',
         'more'          => 'and :more more',
@@ -129,6 +134,7 @@ return [
         'photograph.max'       => 'The photograph is larger than :most-photograph; send a smaller one.',
         'photograph.mimetypes' => 'Send a photograph as JPEG, PNG or WebP; drawings (SVG) are not taken here.',
         'photograph.*'         => 'Choose a photograph.',
+        'busy'                 => 'Another photograph is just being read. Send this one again in a few seconds.',
         'unreadable'           => 'This file cannot be read as a photograph; send it again, or as JPEG.',
         'pixels'               => 'The photograph has more than :most-pixels pixels; send a smaller one.',
     ],

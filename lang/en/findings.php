@@ -18,6 +18,7 @@ return [
     'choice'          => ['says' => 'This must be one of: :choices.'],
     'choice.exactly'  => ['says' => 'This must be :wanted.'],
     'choice.of-kinds' => ['says' => 'Write a known name here, or an object with its figures.'],
+    'range.tiny'      => ['says' => 'No figure of a plan is as small as this; write 0, or :limit at least.'],
     'range.from'      => ['says' => 'This must be :limit or more.'],
     'range.above'     => ['says' => 'This must be above :limit.'],
     'range.to'        => ['says' => 'This must be :limit or less.'],

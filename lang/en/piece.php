@@ -31,7 +31,7 @@ return [
     ],
     'computing' => 'Computing heat, windows and clock …',
     'compute'   => 'Compute them now',
-    'waiting'   => 'Another piece of yours is being computed; this one follows …',
+    'waiting'   => 'Other pieces are being computed first; this one follows …',
     'drawings'  => [
         'from'       => 'Seen from', 'front' => 'the front', 'round' => ':degrees° round', 'round-from' => ':degrees° round from the front',
         'turned'     => 'Turned over, as the floor will show it', 'regions-of' => 'Regions of', 'nearer' => 'Nearer',

@@ -33,6 +33,7 @@ return [
     ],
     'error' => [
         'to-pieces' => 'To the pieces',
+        '400'       => ['head' => 'That cannot be read', 'text' => 'Something in it is no text. Nothing was changed.'],
         '403'       => ['head' => 'Not yours', 'text' => 'This is not open to your account.'],
         '404'       => ['head' => 'Not here', 'text' => 'There is nothing at this address, or it belongs to another studio.'],
         '405'       => ['head' => 'Not that way', 'text' => 'This address is not asked for like that. Nothing was changed.'],
@@ -46,6 +47,10 @@ return [
         '500' => [
             'head' => 'Something broke',
             'text' => 'Nothing was changed. Try again; if it happens twice, the log in storage/logs says where.',
+        ],
+        '507' => [
+            'head' => 'No room left',
+            'text' => 'The disk of this server is full. Nothing was changed. Whoever looks after the server must make room first.',
         ],
         '503' => ['head' => 'Closed for a moment', 'text' => 'Pensilis is being looked after. Come back in a few minutes.'],
     ],

@@ -37,6 +37,8 @@ return [
 
     'drawing.empty'        => 'The drawing is empty.',
     'drawing.not-read'     => 'The drawing cannot be read at line :line: :why. Save it again as plain SVG.',
+    'drawing.encoded'      => 'The drawing is not written in UTF-8. Save it as plain SVG in UTF-8.',
+    'drawing.too-much'     => 'The drawing has more than :most parts. Leave only the outline in it.',
     'drawing.with-doctype' => 'The drawing brings a document type or entities, which are never read here. Save it as plain SVG.',
     'drawing.too-deep'     => 'The drawing is nested deeper than :most levels. Ungroup it, and save it as plain SVG.',
     'drawing.transformed'  => 'What is drawn at line :line is moved or turned by a transform. Ungroup it and apply the transform, then '

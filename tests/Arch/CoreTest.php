@@ -41,7 +41,7 @@ arch('what exists stays as it is')->expect([
     'Pensilis\Settling',
 ])
     ->classes()->toBeReadonly()
-    ->ignoring(['Pensilis\Geometry\PathReader', 'Pensilis\Geometry\StlReader']);
+    ->ignoring(['Pensilis\Geometry\PathReader', 'Pensilis\Geometry\StlReader', 'Pensilis\Layering\Diagnosis']);
 
 arch('controllers do not calculate')->expect('App\Http\Controllers')->not->toUse([
     'Pensilis\Thermal', 'Pensilis\Numerics', 'Pensilis\Geometry', 'Pensilis\Quantity\Figure',

@@ -51,12 +51,13 @@ function mayKnow(): array
         ],
         // The core is open to all of the application.
         'App\Database'             => [],
+        'App\Turns'                => [],
         'App\Words'                => ['core'],
         'App\Interchange\PlanFile' => ['core', 'App\Words'],
         'App\Interchange\Form'     => ['core', 'App\Words', 'App\Interchange\PlanFile'],
         'App\Models'               => ['core', 'App\Interchange\PlanFile', 'App\Notifications'],
         'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
-        'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models'],
+        'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models', 'App\Turns'],
         'App\View\Drawing'         => ['core', 'App\Words', 'App\Models'],
         'App\View\Page'            => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',
@@ -66,7 +67,7 @@ function mayKnow(): array
         'App\Http'            => [],
         'App\Http\Middleware' => ['App\Models', 'App\Http'],
         'App\Http\Requests'   => [
-            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
+            'core', 'App\Words', 'App\Models', 'App\Turns', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
         ],
         'App\Http\Controllers' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf',
             'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],

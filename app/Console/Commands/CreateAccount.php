@@ -22,7 +22,11 @@ final class CreateAccount extends Command
 
     public function handle(): int
     {
-        $said = ['email' => mb_strtolower((string) $this->argument('email')), 'studio' => $this->option('studio'), 'units' => $this->option('units')];
+        $said = [
+            'email'  => mb_strtolower((string) $this->argument('email')),
+            'studio' => $this->option('studio'),
+            'units'  => $this->option('units'),
+        ];
         $check = Validator::make($said, [
             'email'  => ['required', 'email', 'max:' . Limits::ADDRESS, 'unique:users,email'],
             'studio' => ['required', 'string', 'max:' . Limits::NAME],
@@ -40,7 +44,7 @@ final class CreateAccount extends Command
             $studio = Studio::query()->create(['name' => $said['studio'], 'units' => $said['units']]);
             User::query()->create(['studio_id' => $studio->id, 'email' => $said['email'], 'password' => $password]);
         });
-        $this->line(__('said.signed', ['email' => (string) $said['email'], 'password' => $password]));
+        $this->line(__('said.signed', ['email' => $said['email'], 'password' => $password]));
 
         return self::SUCCESS;
     }

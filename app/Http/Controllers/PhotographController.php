@@ -6,11 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ScalePhotograph;
 use App\Http\Requests\UploadPhotograph;
+use App\Models\KeptFile;
 use App\Models\Photograph;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
 
@@ -26,11 +27,13 @@ final class PhotographController extends Controller
     {
         [$jpeg, $width, $height] = $request->encoded();
         $place = "photographs/{$piece->studio_id}/" . Str::ulid() . '.jpg';
-        Storage::disk('local')->put($place, $jpeg);
-        $piece->photograph?->delete();
-        $piece->photograph()->create([
-            'place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2,
-        ]);
+        KeptFile::put($place, $jpeg);
+        DB::transaction(function () use ($piece, $place, $width, $height): void {
+            $piece->photograph()->get()->each->delete();
+            $piece->photograph()->create([
+                'place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2,
+            ]);
+        });
 
         return redirect()->route('pieces.photograph', $piece)->with('said', __('said.photograph-sent'));
     }

@@ -17,9 +17,12 @@ final class PourChoiceController extends Controller
     /** Keeps the pours that were found as given ones, so that each can be coloured and moved by itself. */
     public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
-        $pours = GivenPours::of($answers->find($piece, $this->member()));
+        $answer = $answers->find($piece, $this->member());
+        $pours = GivenPours::of($answer);
         if ($pours === []) {
-            return redirect()->route('pieces.show', $piece)->withErrors(['pours' => __('asked.pours.none')]);
+            return redirect()->route('pieces.show', $piece)->withErrors([
+                'pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.none'),
+            ]);
         }
         $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours), $piece->fingerprint());
 

@@ -13,6 +13,7 @@ use App\Models\Vessel;
 use App\View\Page\PieceView;
 use App\View\Page\PourView;
 use App\View\Page\SharedMix;
+use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ final class PourController extends Controller
     public function show(Request $request, Piece $piece, int $pour, Answers $answers, KeptMeshes $meshes): View
     {
         $view = $this->pour($piece, $pour, $answers);
-        $grams = ['nullable', 'numeric', 'min:0.01', 'max:100000'];
+        $grams = ['nullable', 'numeric', Limits::DECIMAL, 'min:0.01', 'max:100000'];
         $request->validate(['a' => $grams, 'b' => $grams], Words::asked('cup'));
         $mixings = $piece->mixings()->where('pour', $pour)->latest('id')->limit(10)->get();
         $last = $mixings->first();

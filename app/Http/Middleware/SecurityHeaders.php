@@ -14,22 +14,13 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; connect-src 'self'; "
-        . "img-src 'self' data:; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
-
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        return self::on($next($request), $request);
-    }
-
-    public static function on(Response $response, Request $request): Response
-    {
-        $response->headers->set('Content-Security-Policy', self::POLICY);
-        $response->headers->set('X-Content-Type-Options', 'nosniff');
-        $response->headers->set('Referrer-Policy', 'same-origin');
-        $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $response->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $response = $next($request);
+        foreach (config()->array('headers') as $name => $value) {
+            $response->headers->set((string) $name, is_string($value) ? $value : null);
+        }
         $to = $response->headers->get('Location');
         if ($to !== null) {
             $response->headers->set('Location', self::here($to, $request));

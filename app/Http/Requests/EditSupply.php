@@ -28,7 +28,7 @@ final class EditSupply extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $number = ['nullable', 'numeric', 'min:0', 'max:' . Limits::AMOUNT];
+        $number = ['nullable', 'numeric', Limits::DECIMAL, 'min:0', 'max:' . Limits::AMOUNT];
 
         return [
             'name'         => ['required', 'string', 'max:' . Limits::NAME],
@@ -38,7 +38,7 @@ final class EditSupply extends FormRequest
             'low'          => $number,
             'lot'          => ['nullable', 'string', 'max:' . Limits::LOT],
             'bought_on'    => ['nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01'],
-            'keeps_months' => ['nullable', 'integer', 'min:1', 'max:' . Limits::MONTHS],
+            'keeps_months' => ['nullable', 'integer', 'digits_between:1,3', 'min:1', 'max:' . Limits::MONTHS],
             'f'            => ['array', 'max:60'],
             'f.*'          => ['nullable', 'string', 'max:' . Limits::LINE],
             'saw'          => ['nullable', 'string', 'max:20000'],

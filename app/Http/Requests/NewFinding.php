@@ -16,7 +16,7 @@ use Pensilis\Quantity\UnitSystem;
 /** A test of one's own as it is written down on the Materials screen. */
 final class NewFinding extends FormRequest
 {
-    private const SHARE = ['nullable', 'numeric', 'min:0', 'max:0.99'];
+    private const SHARE = ['nullable', 'numeric', Limits::DECIMAL, 'min:0', 'max:0.99'];
 
     private const YES_NO = ['nullable', 'in:yes,no'];
 
@@ -28,11 +28,11 @@ final class NewFinding extends FormRequest
             'name'     => ['nullable', 'string', 'max:' . Limits::KIND, 'required_without:kind'],
             'found_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
             'skeleton' => [
-                'nullable', 'numeric', 'min:0.01', 'max:25',
+                'nullable', 'numeric', Limits::DECIMAL, 'min:0.01', 'max:25',
                 Rule::requiredIf(fn(): bool => $this->string('kind')->toString() === ''),
             ],
             'open'    => self::SHARE, 'closed' => self::SHARE,
-            'water'   => ['nullable', 'numeric', 'min:0', 'max:100'],
+            'water'   => ['nullable', 'numeric', Limits::DECIMAL, 'min:0', 'max:100'],
             'heat'    => ['nullable', 'string', 'max:20'],
             'bleeds'  => self::YES_NO, 'soaks' => self::YES_NO, 'fades' => self::YES_NO,
             'sealing' => ['nullable', 'string', 'max:' . Limits::LINE],

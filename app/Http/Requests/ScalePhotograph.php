@@ -25,7 +25,7 @@ final class ScalePhotograph extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $pixel = ['required', 'numeric', 'min:0', 'max:2000'];
+        $pixel = ['required', 'numeric', Limits::DECIMAL, 'min:0', 'max:2000'];
 
         return [
             'x1'     => $pixel, 'y1' => $pixel, 'x2' => $pixel, 'y2' => $pixel, 'mx' => $pixel, 'my' => $pixel,

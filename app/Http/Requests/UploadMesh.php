@@ -8,6 +8,7 @@ use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\MeshFiles;
 use App\Models\Mesh;
 use App\Models\Piece;
+use App\Turns\Turn;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -49,6 +50,8 @@ final class UploadMesh extends FormRequest
         abort_unless(is_array($part), 404);
         $file = $this->file('mesh');
         $path = $file instanceof UploadedFile ? $file->getPathname() : '';
+        $turn = Turn::take('files', config()->integer('pensilis.long_at_once'))
+            ?? throw ValidationException::withMessages(['mesh' => __('asked.mesh.busy')]);
         try {
             $sliced = MeshSlicer::slice(StlReader::read(MeshFiles::parts($path)), 1e-3);
             $hash = (string) hash_file('sha256', $path);
@@ -66,6 +69,8 @@ final class UploadMesh extends FormRequest
             throw ValidationException::withMessages(['mesh' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {
             throw ValidationException::withMessages(['mesh' => array_map((new Words($system))->finding(...), $refusal->problems)]);
+        } finally {
+            $turn->giveBack();
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Turns\Turn;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -48,6 +49,8 @@ final class UploadPhotograph extends FormRequest
         if ($size[0] * $size[1] > 1_000_000 * Limits::PIXELS) {
             throw ValidationException::withMessages(['photograph' => Words::asked('photograph')['pixels']]);
         }
+        // A large one takes some hundred megabytes while it is read.
+        $turn = Turn::take('photographs') ?? throw ValidationException::withMessages(['photograph' => __('asked.photograph.busy')]);
         try {
             // Turned as the camera held it, then only pixels are written.
             $image = (new ImageManager(new Driver(), autoOrientation: true))->read($path)->scaleDown(self::LONGEST, self::LONGEST);
@@ -55,6 +58,8 @@ final class UploadPhotograph extends FormRequest
             return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
         } catch (Throwable) {
             throw ValidationException::withMessages(['photograph' => __('asked.photograph.unreadable')]);
+        } finally {
+            $turn->giveBack();
         }
     }
 }

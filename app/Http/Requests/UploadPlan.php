@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Interchange\PlanFile\PlanFile;
 use App\Models\KeptMeshes;
+use App\Turns\Turn;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -38,6 +39,8 @@ final class UploadPlan extends FormRequest
     public function document(KeptMeshes $meshes, UnitSystem $system): array
     {
         $file = $this->file('file');
+        $turn = Turn::take('files', config()->integer('pensilis.long_at_once'))
+            ?? throw ValidationException::withMessages(['file' => __('asked.plan-file.busy')]);
         try {
             $document = PlanFile::decode($file instanceof UploadedFile ? $file->getContent() : '', $meshes->embedded);
             PlanFile::plan($document, $meshes);
@@ -53,6 +56,8 @@ final class UploadPlan extends FormRequest
             throw ValidationException::withMessages([
                 'file' => $more > 0 ? [...$lines, __('asked.plan-file.more', ['more' => $more])] : $lines,
             ]);
+        } finally {
+            $turn->giveBack();
         }
     }
 }

@@ -6,7 +6,7 @@ namespace App\Interchange\Answers;
 
 use App\Models\Piece;
 use App\Models\User;
-use Illuminate\Contracts\Cache\LockTimeoutException;
+use App\Turns\Turn;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
@@ -19,14 +19,15 @@ use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\CalibrationStore;
 
-/** Heat, windows and clock times of pieces: kept by what the piece says, one computed at a time per account. */
+/**
+ * Heat, windows and clock times of pieces: kept by what the piece says. One is computed at a time per account, and so many at all that
+ * workers are left for everybody else; who comes too many is told, and asks again.
+ */
 final readonly class Answers
 {
     private const KEPT_DAYS = 30;
 
     private const LONGEST = 120;
-
-    private const PATIENCE = 20;
 
     public function __construct(private CalibrationStore $store, private ModelVersion $models) {}
 
@@ -43,26 +44,27 @@ final readonly class Answers
         return $this->store->calibrated($resin);
     }
 
-    /** Null while another computation of the same account goes on. */
+    /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */
     public function find(Piece $piece, User $user): ?PlanAnswer
     {
         $kept = $this->kept($piece);
         if ($kept !== null) {
             return $kept;
         }
-        try {
-            $lock = Cache::lock("simulation:{$user->id}", self::LONGEST);
-            $lock->block(self::PATIENCE);
-        } catch (LockTimeoutException) {
+        $own = Turn::take("answers of {$user->id}");
+        $turn = $own === null ? null : Turn::take('answers', config()->integer('pensilis.long_at_once'));
+        if ($turn === null) {
             return null;
         }
-        // Many thin pours take long; the lock is given back before the next one may start.
-        set_time_limit(self::LONGEST - 10);
+        // Many thin pours take long. What is computed when this ends goes on for nobody.
+        set_time_limit(self::LONGEST);
         try {
-            // It may have been found while this one waited.
+            // It may have been found while this one came.
             return $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan()));
         } finally {
-            $lock->release();
+            set_time_limit((int) ini_get('max_execution_time'));
+            $turn->giveBack();
+            $own?->giveBack();
         }
     }
 

@@ -104,15 +104,28 @@ final readonly class Field
     /** By its place with a star for each number, else by its last key, with its index where it has one. */
     public function label(): string
     {
-        [$pointer, $variant] = [$this->pointer, $this->variant];
+        // The same for a thousand objects.
+        /** @var array<string, array<string, string>> $known */
+        static $known = [];
+        $place = (string) preg_replace('#/\d+(?=/)#', '/*', $this->pointer);
+        $label = $known[$place][$this->variant] ??= $this->labelOf($place);
+        if (!str_contains($label, ':number')) {
+            return $label;
+        }
+        $number = preg_match('#/(\d+)/[^/]+$#', $this->pointer, $last) === 1 ? (int) $last[1] + 1 : 1;
+
+        return strtr($label, [':number' => (string) $number]);
+    }
+
+    private function labelOf(string $place): string
+    {
         $labels = trans('fields.labels');
         $labels = is_array($labels) ? $labels : [];
-        $place = preg_replace('#/\d+(?=/)#', '/*', $pointer) ?? $pointer;
-        preg_match('#[^/]+(/\d+)?$#', $pointer, $key);
-        $label = $labels[$variant === '' ? $place : "{$place}:{$variant}"] ?? $labels[$place] ?? $labels[$key[0] ?? ''] ?? $pointer;
-        $number = preg_match('#/(\d+)/[^/]+$#', $pointer, $last) === 1 ? (int) $last[1] + 1 : 1;
+        preg_match('#[^/]+(/\d+)?$#', $this->pointer, $key);
+        $label = $labels[$this->variant === '' ? $place : "{$place}:{$this->variant}"]
+            ?? $labels[$place] ?? $labels[$key[0] ?? ''] ?? $this->pointer;
 
-        return strtr(is_string($label) ? $label : $pointer, [':number' => (string) $number]);
+        return is_string($label) ? $label : $this->pointer;
     }
 
     /** @param array<string, string> $values */

@@ -15,6 +15,7 @@ use Pensilis\PlanFile\MeshSource;
 use Pensilis\PlanFile\NoMeshes;
 use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\PlanRefused;
+use Pensilis\PlanFile\Pointer;
 use Pensilis\Quantity\Number;
 use RuntimeException;
 
@@ -24,6 +25,9 @@ final class PlanFile
     private const DEEPEST = 64;
 
     private const MOST_ERRORS = 200;
+
+    /** Smaller than any figure of the trade in the units of the file: rates are above 1e-9 a second, prices above a millionth. */
+    private const TINIEST = 1e-12;
 
     private static ?Validator $validator = null;
 
@@ -40,6 +44,7 @@ final class PlanFile
     {
         $document = self::tidy($document);
         self::mustFit(Helper::toJSON($document));
+        self::mustBeFigures($document);
 
         return self::plan($document, $meshes);
     }
@@ -67,6 +72,7 @@ final class PlanFile
             throw self::refusal(Code::NotAnObject);
         }
         self::mustFit($object);
+        self::mustBeFigures($document);
         $named = [];
         foreach ($document as $key => $value) {
             $named[(string) $key] = $value;
@@ -103,6 +109,38 @@ final class PlanFile
         }
         if ($unique !== []) {
             throw new PlanRefused(array_values($unique));
+        }
+    }
+
+    /**
+     * What is not nought and yet all but nothing, or no number at all, would be divided by somewhere.
+     *
+     * @param array<array-key, mixed> $document
+     *
+     * @throws PlanRefused
+     */
+    private static function mustBeFigures(array $document): void
+    {
+        $wrong = [];
+        self::findTiny($document, '', $wrong);
+        if ($wrong !== []) {
+            throw new PlanRefused($wrong);
+        }
+    }
+
+    /**
+     * @param array<array-key, mixed> $here
+     * @param list<Finding>           $found
+     */
+    private static function findTiny(array $here, string $pointer, array &$found): void
+    {
+        foreach ($here as $key => $value) {
+            if (is_array($value)) {
+                self::findTiny($value, $pointer . Pointer::step((string) $key), $found);
+            } elseif (is_float($value) && ($value !== 0.0 && abs($value) < self::TINIEST || !is_finite($value))) {
+                $at = $pointer . Pointer::step((string) $key);
+                $found[] = Finding::of(Code::RangeTiny, $at, ['limit' => Number::of(self::TINIEST, 12)]);
+            }
         }
     }
 

@@ -16,6 +16,8 @@ final readonly class SvgOutline
 {
     private const DEEPEST = 64;
 
+    private const MOST_NODES = 50_000;
+
     /** Millimetres of the units that a drawing may be wide (CSS: 96 px to the inch). */
     private const UNITS = ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, 'pt' => 25.4 / 72.0, 'pc' => 25.4 / 6.0, 'px' => 25.4 / 96.0];
 
@@ -29,11 +31,17 @@ final readonly class SvgOutline
     /** @throws UnusableDrawing */
     public static function of(string $svg): self
     {
-        if (preg_match('/<!\s*(DOCTYPE|ENTITY)/i', $svg) === 1) {
-            throw UnusableDrawing::withDoctype();
-        }
         if (trim($svg) === '') {
             throw UnusableDrawing::empty();
+        }
+        // In another encoding a document type would not be seen.
+        $isPlain = mb_check_encoding($svg, 'UTF-8') && !str_contains($svg, "\0")
+            && preg_match('/^\s*<\?xml[^>]*encoding\s*=\s*["\'](?!utf-8)/i', $svg) !== 1;
+        if (!$isPlain) {
+            throw UnusableDrawing::encoded();
+        }
+        if (preg_match('/<!\s*(DOCTYPE|ENTITY)/i', $svg) === 1) {
+            throw UnusableDrawing::withDoctype();
         }
         $before = libxml_use_internal_errors(true);
         libxml_clear_errors();
@@ -49,7 +57,11 @@ final readonly class SvgOutline
     {
         $reader = XMLReader::XML($svg, null, LIBXML_NONET | LIBXML_NOWARNING | LIBXML_NOERROR);
         [$paths, $unit, $apart] = [[], 1.0, null];
+        $nodes = 0;
         while ($reader instanceof XMLReader && $reader->read()) {
+            if (++$nodes > self::MOST_NODES) {
+                throw UnusableDrawing::tooMuch(self::MOST_NODES);
+            }
             if ($reader->depth > self::DEEPEST) {
                 throw UnusableDrawing::tooDeep(self::DEEPEST);
             }

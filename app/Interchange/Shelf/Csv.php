@@ -8,11 +8,16 @@ use RuntimeException;
 
 /**
  * Tables as comma-separated values (RFC 4180), safe to open in a spreadsheet: a cell that begins with = + - @, a tab or a carriage
- * return would be taken for a formula, so it gets an apostrophe in front, which reading takes off again.
+ * return would be taken for a formula, so it gets an apostrophe in front, which reading takes off again;
+ * so does one that begins with them after spaces of any kind, or with their full-width forms.
  */
 final class Csv
 {
-    private const RISKY = "=+-@\t\r";
+    /** What a spreadsheet may begin a formula with, full width too. */
+    private const RISKY = '/^[=+\-@\t\r＝＋－＠]/u';
+
+    /** What it may leave out before that: spaces of all kinds, marks of byte order, joiners. */
+    private const UNSEEN = '/^[\s\x{00A0}\x{1680}\x{180E}\x{2000}-\x{200F}\x{2028}-\x{202F}\x{205F}\x{2060}\x{3000}\x{FEFF}]+/u';
 
     /** @param list<list<string>> $rows */
     public static function write(array $rows): string
@@ -48,15 +53,23 @@ final class Csv
 
     private static function neutral(string $cell): string
     {
-        return $cell !== ''
-            && (str_contains(self::RISKY, $cell[0]) || ($cell[0] === "'" && strlen($cell) > 1 && str_contains(self::RISKY . "'", $cell[1])))
-            ? "'{$cell}"
-            : $cell;
+        return self::isRisky($cell) || self::isMarked($cell) ? "'{$cell}" : $cell;
     }
 
     private static function plain(string $cell): string
     {
-        return strlen($cell) > 1 && $cell[0] === "'" && str_contains(self::RISKY . "'", $cell[1]) ? substr($cell, 1) : $cell;
+        return self::isMarked($cell) ? substr($cell, 1) : $cell;
+    }
+
+    private static function isRisky(string $cell): bool
+    {
+        return preg_match(self::RISKY, (string) preg_replace(self::UNSEEN, '', $cell)) === 1 || preg_match(self::RISKY, $cell) === 1;
+    }
+
+    /** An apostrophe before what is risky, or before another. */
+    private static function isMarked(string $cell): bool
+    {
+        return str_starts_with($cell, "'") && (self::isRisky(substr($cell, 1)) || str_starts_with($cell, "''"));
     }
 
     /** @return resource */

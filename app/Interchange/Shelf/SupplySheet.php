@@ -164,7 +164,7 @@ final class SupplySheet
         if (in_array($column, self::NUMBERS, true)) {
             $most = $column === 'keeps_months' ? Limits::MONTHS : Limits::AMOUNT;
 
-            return is_numeric($cell) && (float) $cell >= 0.0 && (float) $cell <= $most
+            return preg_match('/^\d{1,9}(\.\d{1,6})?$/', $cell) === 1 && (float) $cell <= $most
                 ? null
                 : Words::say('asked.table.number', ['cell' => Str::limit($cell, 30)]);
         }

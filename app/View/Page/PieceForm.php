@@ -41,11 +41,11 @@ final readonly class PieceForm
             : ['unit' => 'mm', 'millimetres' => 1.0, 'digits' => 1];
     }
 
-    public function typed(Field $field): string
+    public function typed(Field $field, string $shown): string
     {
         $old = $this->old[$field->pointer] ?? null;
 
-        return is_string($old) ? $old : $this->shown($field);
+        return is_string($old) ? $old : $shown;
     }
 
     /** What stands there when nothing was typed. */

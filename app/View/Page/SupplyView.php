@@ -23,11 +23,11 @@ final readonly class SupplyView
     }
 
     /** The text of a field, or what was typed and refused. */
-    public function typed(Field $field): string
+    public function typed(Field $field, string $shown): string
     {
         $old = old("f.{$field->pointer}");
 
-        return is_string($old) ? $old : $this->shown($field);
+        return is_string($old) ? $old : $shown;
     }
 
     /** What stands there when nothing was typed. */

@@ -336,6 +336,10 @@ final readonly class Parcels
             }
             [[$x, $y], [$toX, $toY]] = $edge;
             $length = hypot($toX - $x, $toY - $y);
+            // Two points of a drawn line that are one.
+            if ($length <= 0.0) {
+                continue;
+            }
             [$dx, $dy] = [($toX - $x) / $length, ($toY - $y) / $length];
             foreach ([$this->section, ...$this->patches] as $other) {
                 foreach ($other === $patch ? [] : $other->along($x, $y, $dx, $dy)->spans as [$from, $to]) {

@@ -4,7 +4,7 @@
     <summary><h2>{{ $title }}</h2></summary>
     {{ $slot }}
     <div class="fields">
-        @foreach($fields as $field)<x-field :view="$view" :field="$field"/>@endforeach
+        <x-inputs :view="$view" :fields="$fields"/>
     </div>
     {{ $after ?? '' }}
 </details>

@@ -32,7 +32,7 @@
                         ]) }}
                     </span>
                 </p>
-                <div class="fields">@foreach($coats->colour($i) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
+                <div class="fields"><x-inputs :view="$form" :fields="$coats->colour($i)"/></div>
                 <form method="post" action="{{ route('pieces.colours.destroy', $view->piece, false) }}">
                     @csrf
                     @method('delete')
@@ -55,15 +55,15 @@
                     <h3>{{ __('piece.Pour', ['number' => $k + 1]) }}</h3>
                     <span class="quiet">{{ $view->coat($k)->line() }}</span>
                 </summary>
-                <div class="fields">@foreach($coats->ground($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
+                <div class="fields"><x-inputs :view="$form" :fields="$coats->ground($k)"/></div>
                 @foreach($coats->zones($k) as $z)
                     <div class="fields zone">
-                        @foreach($coats->zone($k, $z) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+                        <x-inputs :view="$form" :fields="$coats->zone($k, $z)"/>
                     </div>
                 @endforeach
 
-                <div class="fields">@foreach($coats->moreZones($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
-                <div class="fields">@foreach($coats->applied($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach</div>
+                <div class="fields"><x-inputs :view="$form" :fields="$coats->moreZones($k)"/></div>
+                <div class="fields"><x-inputs :view="$form" :fields="$coats->applied($k)"/></div>
                 <div class="inline">
                     @if($k > 0)
                         <form method="post" action="{{ route('pieces.recipes.update', [$view->piece, $k], false) }}">

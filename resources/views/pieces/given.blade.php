@@ -4,7 +4,7 @@
         @foreach(array_keys($view->plan->pours) as $k)
             <fieldset class="fields">
                 <legend>{{ __('piece.Pour', ['number' => $k + 1]) }}</legend>
-                @foreach($form->fields->pour($k) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+                <x-inputs :view="$form" :fields="$form->fields->pour($k)"/>
             </fieldset>
         @endforeach
     </section>

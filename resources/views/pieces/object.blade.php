@@ -1,12 +1,12 @@
 <article class="object-row" id="object-{{ $i }}">
     <h3>{{ $inclusion->id }}</h3>
     <div class="fields">
-        @foreach($form->fields->place($i) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+        <x-inputs :view="$form" :fields="$form->fields->place($i)"/>
     </div>
     <details>
         <summary>{{ __('piece.objects.what') }}</summary>
         <div class="fields">
-            @foreach($form->fields->nature($i) as $field)<x-field :view="$form" :field="$field"/>@endforeach
+            <x-inputs :view="$form" :fields="$form->fields->nature($i)"/>
         </div>
         <p id="figures-{{ $i }}" class="quiet">{{ $view->objects()->figures($inclusion) }}</p>
         <x-mesh-form :view="$view" :for="'/inclusions/' . $i" :label="__('piece.vessel.mesh-object', ['object' => $inclusion->id])"/>

@@ -19,7 +19,7 @@
         @if($view->fields() !== [])
             <h2>{{ __('shelf.says') }}</h2>
             <div class="fields">
-                @foreach($view->fields() as $field)<x-field :view="$view" :field="$field" form="supply-form"/>@endforeach
+                <x-inputs :view="$view" :fields="$view->fields()" form="supply-form"/>
             </div>
             <p class="quiet">{{ __('shelf.label-first') }}</p>
         @endif

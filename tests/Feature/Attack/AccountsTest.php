@@ -225,7 +225,8 @@ it('tells a part of a page that the session has ended, and leads back to the pag
     $headers = ['HX-Request' => 'true', 'HX-Current-URL' => "http://localhost/pieces/{$piece->id}"];
     $this->withHeaders($headers)->get("/pieces/{$piece->id}/heat")->assertUnauthorized()
         ->assertHeader('HX-Retarget', '#refusal')->assertSee('kept in this window')->assertDontSee('<html', false);
-    $this->flushHeaders()->post('/sign-in', ['email' => $user->email, 'password' => PASSWORD_OF_TESTS])->assertRedirect("/pieces/{$piece->id}");
+    $this->flushHeaders()->post('/sign-in', ['email' => $user->email, 'password' => PASSWORD_OF_TESTS])
+        ->assertRedirect("/pieces/{$piece->id}");
 });
 
 it('shows no page again once its reader has signed out, and says no more than it must', function (): void {

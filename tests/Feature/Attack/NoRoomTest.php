@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\KeptFile;
+use App\Models\Mesh;
+use App\Models\NoRoom;
+use App\Models\Photograph;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Tests\Meshes;
+
+/*
+ * A full disk, without one: what is written aside goes to /dev/full, of which the system says that there is no space left on it.
+ */
+
+beforeEach(function (): void {
+    Storage::fake('local');
+    $this->user = $this->member();
+    $this->piece = $this->pieceOf($this->user);
+    $this->actingAs($this->user);
+    $this->path = "/pieces/{$this->piece->id}";
+    $this->fill = function (string $place): void {
+        $path = Storage::disk('local')->path("{$place}.new");
+        @mkdir(dirname($path), 0o755, true);
+        symlink('/dev/full', $path);
+    };
+    $this->photograph = function (): UploadedFile {
+        $image = imagecreatetruecolor(300, 200);
+        ob_start();
+        imagejpeg($image);
+
+        return UploadedFile::fake()->createWithContent('layout.jpg', (string) ob_get_clean());
+    };
+});
+
+afterEach(fn() => Str::createUlidsNormally());
+
+it('keeps a file whole or not at all', function (): void {
+    KeptFile::put('some/file.bin', 'what was there');
+    ($this->fill)('some/file.bin');
+    expect(fn() => KeptFile::put('some/file.bin', str_repeat('x', 100_000)))->toThrow(NoRoom::class)
+        ->and(KeptFile::get('some/file.bin'))->toBe('what was there')
+        ->and(Storage::disk('local')->allFiles())->toBe(['some/file.bin']);
+    // With room again it goes as ever.
+    KeptFile::put('some/file.bin', 'something else');
+    expect(KeptFile::get('some/file.bin'))->toBe('something else');
+});
+
+it('keeps the photograph that is there when another finds no room, and says so', function (): void {
+    $this->post("{$this->path}/photograph", ['photograph' => ($this->photograph)()])->assertSessionHasNoErrors();
+    $first = Photograph::query()->sole();
+    $next = Str::ulid();
+    Str::createUlidsUsing(fn() => $next);
+    ($this->fill)("photographs/{$this->user->studio_id}/{$next}.jpg");
+    $this->post("{$this->path}/photograph", ['photograph' => ($this->photograph)()])->assertStatus(507)
+        ->assertSee('No room left')->assertSee('Nothing was changed');
+    expect(Photograph::query()->sole()->id)->toBe($first->id)
+        ->and(Storage::disk('local')->allFiles())->toBe([$first->place]);
+    $this->get("{$this->path}/photograph.jpg")->assertOk();
+});
+
+it('keeps no mesh whose file found no room', function (): void {
+    $bytes = Meshes::binary(Meshes::block(0.06, 0.05, 0.04));
+    ($this->fill)("meshes/{$this->user->studio_id}/" . hash('sha256', $bytes) . '.stl.gz');
+    $before = $this->piece->document;
+    $send = fn() => $this->post("{$this->path}/meshes", [
+        'mesh' => UploadedFile::fake()->createWithContent('body.stl', $bytes), 'for' => '/vessel',
+    ]);
+    $send()->assertStatus(507);
+    expect(Mesh::query()->count())->toBe(0)
+        ->and($this->piece->refresh()->document)->toBe($before);
+    // Once there is room, the same file can be sent, and the plan file holds it.
+    $send()->assertSessionHasNoErrors();
+    $this->get("{$this->path}/file")->assertOk()->assertSee('mesh_base64', false);
+});
