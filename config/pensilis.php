@@ -9,6 +9,9 @@ return [
     // Heat and photographs that are computed at the same time; the workers beyond them answer everybody else.
     'long_at_once' => (int) env('PENSILIS_LONG_AT_ONCE', 2),
 
+    // Kept answers that may stay when what has had its time is thrown away.
+    'kept_megabytes' => (int) env('PENSILIS_KEPT_MEGABYTES', 500),
+
     // Where the demo sign-in is written when it is made.
     'sign_in_file' => env('PENSILIS_SIGN_IN_FILE', storage_path('app/demo-sign-in.txt')),
 

@@ -89,8 +89,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::patch('/pieces/{piece}', [PieceController::class, 'update'])->name('pieces.update');
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat')->middleware(LeavesSession::class);
-    Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->whereNumber('pour')->name('pours.show');
-    Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->whereNumber('pour')->name('pours.mixings.store');
+    Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
+    Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->name('pours.mixings.store');
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
@@ -109,11 +109,11 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
     Route::delete('/pieces/{piece}/colours', [ColourController::class, 'destroy'])->name('pieces.colours.destroy');
     Route::post('/pieces/{piece}/supplies', [PieceSupplyController::class, 'store'])->name('pieces.supplies.store');
-    Route::post('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'store'])->whereNumber('pour')->name('recipes.store');
+    Route::post('/pieces/{piece}/pours/{pour}/recipe', [RecipeController::class, 'store'])->name('recipes.store');
     Route::put(
         '/pieces/{piece}/pours/{pour}/recipe',
         [RecipeController::class, 'update'],
-    )->whereNumber('pour')->name('pieces.recipes.update');
+    )->name('pieces.recipes.update');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');

@@ -59,7 +59,8 @@ final class Served
     /** What a command of the project prints, run with this server's files and database. */
     public function run(string $command): string
     {
-        $process = proc_open(['bash', '-c', $command], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), $this->environment());
+        $out = [1 => ['pipe', 'w'], 2 => ['pipe', 'w']];
+        $process = proc_open(['bash', '-c', $command], $out, $pipes, self::root(), $this->environment());
         if ($process === false) {
             throw new RuntimeException("{$command} does not start.");
         }

@@ -31,6 +31,9 @@ final class Supply extends Model
 {
     use SoftDeletes;
 
+    /** Things that a studio has on its shelf at the most. */
+    public const MOST = 2000;
+
     private const PLAIN = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
 
     protected $fillable = ['kind', 'name', 'document', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];

@@ -13,10 +13,10 @@ namespace Pensilis\Layering;
  *
  * Method: dynamic programming over candidate heights from the floor up. A state is a height and, for each
  * object whose range holds that height, the best deviation offered so far (objects that want the same are one,
- * as often as they are); what came before does not matter beyond that, so one label per state is enough and the search is exact on its candidates. These are a lattice
- * of half a millimetre, the fill level, and each object's target and range ends with one least pour added or
- * taken away. When all data lie on the lattice nothing is lost by it: the constraints are differences of
- * heights, whose matrix is totally unimodular [1].
+ * as often as they are); what came before does not matter beyond that, so one label per state is enough and the
+ * search is exact on its candidates. These are a lattice of half a millimetre, the fill level, and each object's
+ * target and range ends with one least pour added or taken away. When all data lie on the lattice nothing is lost
+ * by it: the constraints are differences of heights, whose matrix is totally unimodular [1].
  *
  * Bounded: labels multiply with objects whose wide ranges overlap. Where too many compete at one height, those
  * that cost least and those that leave fewest objects waiting go on, and with very many heights only the lattice

@@ -50,6 +50,7 @@ return [
         'misfit' => 'That recipe does not fit this piece: :why',
     ],
     'step'  => ['step.*' => 'Say back or forth.'],
+    'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
     'pours' => [
         'none' => 'No pours can be found to keep; the verdict says why.',
         'busy' => 'Other pieces are being computed first. Press again in a few seconds.',
@@ -71,7 +72,7 @@ return [
     ],
     'table' => [
         'table.required' => 'Choose a file.',
-        'table.*'        => 'The file did not arrive whole, or is larger than :most-table; a table of 500 rows is not.',
+        'table.*'        => 'The file did not arrive whole, or is larger than :most-table; a table of thousands of rows is not.',
         'empty'          => 'The file has no rows below its line of column names, or is not UTF-8 text; keep a table from here as '
             . 'an example.',
         'no-name'     => 'Row 1: there is no column “name”; the first line holds the names of the columns.',

@@ -71,5 +71,6 @@ return [
         'reset'         => 'Somebody asked for a new password for your account. Choose it here:',
         'reset-works'   => 'The link works once, for an hour. If it was not you, do nothing.'
     ],
+    'pruned' => 'Thrown away: :files kept answers of :megabytes MB, :keys keys and old sign-ins.',
     'signed' => 'Sign in as :email with the password :password',
 ];

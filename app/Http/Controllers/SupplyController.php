@@ -19,8 +19,6 @@ use Illuminate\View\View;
 /** The shelf beside the vessels: resins, colours, sealers, devices, consumables. */
 final class SupplyController extends Controller
 {
-    private const MOST = 2000;
-
     public function index(SupplyKind $kind): View
     {
         return view('shelf.supplies', [
@@ -36,8 +34,8 @@ final class SupplyController extends Controller
     {
         $beginnings = SupplyFields::beginnings($kind);
         $request->validate(['like' => ['required', 'string', Rule::in(array_keys($beginnings))]], Words::asked('supply'));
-        if ($this->studio()->supplies()->count() >= self::MOST) {
-            return redirect()->route('supplies', $kind)->withErrors(['like' => __('asked.supply.most', ['most' => self::MOST])]);
+        if ($this->studio()->supplies()->count() >= Supply::MOST) {
+            return redirect()->route('supplies', $kind)->withErrors(['like' => __('asked.supply.most', ['most' => Supply::MOST])]);
         }
         [$name, $document] = $beginnings[$request->string('like')->toString()];
         $supply = $this->studio()->supplies()->create(['kind' => $kind, 'name' => $name, 'document' => $document]);

@@ -25,7 +25,7 @@ use Pensilis\Thermal\CalibrationStore;
  */
 final readonly class Answers
 {
-    private const KEPT_DAYS = 30;
+    private const KEPT_DAYS = 14;
 
     private const LONGEST = 120;
 

@@ -26,7 +26,7 @@ final class SupplySheet
 
     private const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
 
-    private const MOST_ROWS = 500;
+    private const MOST_ROWS = 3000;
 
     /** Keys that a shelf says elsewhere, or that belong to one piece. */
     private const ELSEWHERE = ['id' => 1, 'name' => 1, 'price_per_kg' => 1, 'price_per_g' => 1];
@@ -62,7 +62,8 @@ final class SupplySheet
      */
     public static function read(string $text, SupplyKind $kind): array
     {
-        $rows = mb_check_encoding($text, 'UTF-8') ? Csv::read($text) : [];
+        $isText = mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', $text) === 0;
+        $rows = $isText ? Csv::read($text) : [];
         if (count($rows) < 2) {
             return [[], [__('asked.table.empty')]];
         }
