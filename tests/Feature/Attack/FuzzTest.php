@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\PlanFile\PlanFile;
+use App\Words\Words;
+use Pensilis\PlanFile\PlanRefused;
+use Tests\BrokenPlans;
+
+// Two thousand spoilt plan files: each is refused with a sentence, or every page that shows what was stored can show it.
+it('refuses a spoilt plan in words, or shows it', function (int $from): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $this->actingAs($user);
+    [$shown, $refused] = [0, 0];
+    for ($seed = $from; $seed < $from + 250; $seed++) {
+        $json = json_encode(BrokenPlans::of($seed));
+        if ($json === false) {
+            continue;
+        }
+        try {
+            $document = PlanFile::decode($json);
+            PlanFile::plan($document);
+        } catch (PlanRefused $refusal) {
+            $says = array_map(Words::metric()->finding(...), $refusal->problems);
+            expect($says)->each->not->toBeEmpty();
+            $refused++;
+            continue;
+        }
+        $piece->hold($document)->save();
+        $shown++;
+        foreach (['', '/sheet', '/template', '/pours/0', '/file'] as $page) {
+            // Heat of one in eight: it takes a second.
+            $computes = $page === '/sheet' && $shown % 8 !== 0;
+            $status = $computes ? 200 : $this->get("/pieces/{$piece->id}{$page}")->getStatusCode();
+            expect($status)->toBeIn([200, 404], "seed {$seed} {$page}");
+        }
+    }
+    expect($shown)->toBeGreaterThan(15)
+        ->and($refused)->toBeGreaterThan(100);
+})->with([0, 250, 500, 750, 1000, 1250, 1500, 1750]);
