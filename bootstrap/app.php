@@ -30,14 +30,9 @@ return Application::configure(basePath: dirname(__DIR__))
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
             : null);
         // Nothing leads to the address of a part of a page, nor shows a page inside a page.
-        $exceptions->render(function (AuthenticationException $ended, Request $request): ?Response {
-            if (!$request->headers->has('HX-Request')) {
-                return null;
-            }
-            $request->session()->put('url.intended', $request->headers->get('HX-Current-URL'));
-
-            return response()->view('partials.ended', [], Response::HTTP_UNAUTHORIZED, Refusal::HEADERS);
-        });
+        $exceptions->render(fn(AuthenticationException $ended, Request $request) => $request->headers->has('HX-Request')
+            ? Refusal::ended($request, 'signed-out', Response::HTTP_UNAUTHORIZED)
+            : null);
         $exceptions->map(fn(QueryException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
         $exceptions->map(fn(ErrorException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
         $exceptions->render(fn(NoRoom $refusal, Request $request) => $request->headers->has('HX-Request')

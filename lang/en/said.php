@@ -46,8 +46,11 @@ return [
     'shelved'          => '“:name” is on the shelf.',
     'rows-read'        => '{1} One row was read.|[2,*] :count rows were read.',
     'ended'            => [
-        'head' => 'You are no longer signed in.',
-        'text' => 'What you typed is not saved yet; it is kept in this window, and sent when you have signed in again.',
+        'signed-out'       => 'You are no longer signed in.',
+        'signed-out-press' => 'Sign in',
+        'old'              => 'This page is of a session that is over.',
+        'old-press'        => 'Load it again',
+        'text'             => 'What you typed is not saved yet; it is kept in this window, and sent when the page is there again.',
     ],
     'refused' => [
         '400'  => 'Something in it is no text. Reload the page and write it again.',
@@ -55,7 +58,6 @@ return [
         '404'  => 'This is no longer here, or it belongs to another studio. Go back to the pieces.',
         '409'  => 'The piece has been changed meanwhile, on another page or by somebody else. Reload it, then press again.',
         '413'  => 'That was more than this server takes at once. Send less.',
-        '419'  => 'The page waited too long. Reload it; what you typed is kept and sent then.',
         '429'  => 'Too often. Wait a minute, then try again.',
         '507'  => 'The disk of this server is full. What you typed stays here; whoever looks after the server must make room first.',
         '503'  => 'Pensilis is being looked after. Try again in a few minutes.',

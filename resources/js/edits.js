@@ -65,7 +65,8 @@ function restore() {
         some = true;
     }
     if (some) {
-        form.dispatchEvent(new Event('typed'));
+        // After htmx has begun to listen, which it puts off to a moment of its own.
+        window.addEventListener('load', () => setTimeout(() => form.dispatchEvent(new Event('typed'))));
     }
 }
 

@@ -40,7 +40,7 @@ export const test = base.extend({
         const wrong = [];
         page.on('pageerror', (error) => wrong.push(`script: ${error.message}`));
         page.on('console', (message) => {
-            const expected = /status of (404|422|429)/.test(message.text());
+            const expected = /status of (401|404|409|419|422|429)|net::ERR_FAILED|Failed to fetch/.test(message.text());
             if (message.type() === 'error' && !expected) {
                 wrong.push(`console: ${message.text()}`);
             }

@@ -224,9 +224,11 @@ it('tells a part of a page that the session has ended, and leads back to the pag
     $piece = $this->pieceOf($user);
     $headers = ['HX-Request' => 'true', 'HX-Current-URL' => "http://localhost/pieces/{$piece->id}"];
     $this->withHeaders($headers)->get("/pieces/{$piece->id}/heat")->assertUnauthorized()
-        ->assertHeader('HX-Retarget', '#refusal')->assertSee('kept in this window')->assertDontSee('<html', false);
-    $this->flushHeaders()->post('/sign-in', ['email' => $user->email, 'password' => PASSWORD_OF_TESTS])
-        ->assertRedirect("/pieces/{$piece->id}");
+        ->assertHeader('HX-Retarget', '#refusal')->assertSee('kept in this window')->assertDontSee('<html', false)
+        ->assertSee("href=\"/pieces/{$piece->id}\"", false);
+    // That page leads to the sign-in, and the sign-in back to it.
+    $this->flushHeaders()->get("/pieces/{$piece->id}")->assertRedirect('/sign-in');
+    $this->post('/sign-in', ['email' => $user->email, 'password' => PASSWORD_OF_TESTS])->assertRedirect("/pieces/{$piece->id}");
 });
 
 it('shows no page again once its reader has signed out, and says no more than it must', function (): void {

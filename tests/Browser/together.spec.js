@@ -1,0 +1,133 @@
+import { account, computed, expect, open, signIn, test } from './bench.js';
+
+const bottom = '#f-inclusions-0-target_bottom_mm';
+const title = '#f-title';
+
+/** Types into a field of the piece and leaves it. */
+async function type(page, field, text) {
+    await page.locator(field).evaluate((one) => {
+        for (let panel = one.closest('details'); panel; panel = panel.parentElement.closest('details')) {
+            panel.open = true;
+        }
+    });
+    await page.locator(field).fill(text);
+    await page.locator(field).blur();
+}
+
+const answered = (page) => page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.ok());
+
+test('two pages keep what each of them changes, and the older one learns of it', async ({ page, context }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await computed(other);
+    const first = answered(page);
+    await type(page, title, 'Cone of the north wood');
+    await first;
+    const second = answered(other);
+    await type(other, bottom, '16 mm');
+    await second;
+    await expect(other.locator(title)).toHaveValue('Cone of the north wood');
+    await page.reload();
+    await expect(page.locator(title)).toHaveValue('Cone of the north wood');
+    await expect(page.locator(bottom)).toHaveValue('16 mm');
+    const back = answered(page);
+    await type(page, title, 'Larch cone block');
+    await back;
+    await other.close();
+});
+
+test('two that change the same are shown both, and choose', async ({ page, context }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await computed(other);
+    const first = answered(page);
+    await type(page, bottom, '17 mm');
+    await first;
+    await type(other, bottom, '19 mm');
+    const refusal = other.locator('#refusal');
+    await expect(refusal).toContainText('Somebody else has changed the same');
+    await expect(refusal).toContainText('17 mm');
+    await refusal.getByLabel(/19 mm/).check();
+    await refusal.getByRole('button', { name: 'Keep these' }).click();
+    await expect(other.locator(bottom)).toHaveValue('19 mm');
+    await expect(other.locator('#refusal')).toBeEmpty();
+    await other.close();
+});
+
+test('what is typed when the session has ended is sent after signing in', async ({ page, context }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    const address = page.url();
+    await context.clearCookies();
+    await type(page, bottom, '15 mm');
+    await expect(page.locator('#refusal')).toContainText('What you typed is not saved yet');
+    await expect(page.locator('#refusal form, #refusal input')).toHaveCount(0);
+    await page.locator('#refusal').getByRole('link', { name: 'Load it again' }).click();
+    const { email, password } = account();
+    await page.getByLabel('Mail address').fill(email);
+    await page.getByLabel('Password').fill(password);
+    const sent = answered(page);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page).toHaveURL(address);
+    await sent;
+    await page.reload();
+    await expect(page.locator(bottom)).toHaveValue('15 mm');
+});
+
+test('a form whose session has ended is filled again', async ({ page, context }) => {
+    await signIn(page);
+    await page.getByLabel('Title').fill('Shell of the far beach');
+    await context.clearCookies();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const again = page.getByRole('link', { name: 'Load it again' });
+    if (await again.isVisible()) {
+        await again.click();
+    }
+    const { email, password } = account();
+    await page.getByLabel('Mail address').fill(email);
+    await page.getByLabel('Password').fill(password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByLabel('Title')).toHaveValue('Shell of the far beach');
+    await expect(page.getByText('What you typed before is here again.')).toBeVisible();
+});
+
+test('what the server never got goes with the next change', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    await page.route('**/pieces/*', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+    await type(page, bottom, '18 mm');
+    await expect(page.locator('#refusal')).toContainText('Not saved yet');
+    await page.unroute('**/pieces/*');
+    const sent = answered(page);
+    await type(page, title, 'Larch cone block');
+    await page.locator(title).evaluate((field) => field.dispatchEvent(new Event('change', { bubbles: true })));
+    await sent;
+    await page.reload();
+    await expect(page.locator(bottom)).toHaveValue('18 mm');
+});
+
+test('fast changes keep their order', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    for (const height of ['14 mm', '15 mm', '16 mm', '17 mm', '14 mm']) {
+        await type(page, bottom, height);
+    }
+    await expect(page.locator('#refusal')).toBeEmpty();
+    await page.waitForLoadState('networkidle');
+    await page.reload();
+    await expect(page.locator(bottom)).toHaveValue('14 mm');
+});
+
+test('nobody sees a page again by going back after signing out', async ({ page }) => {
+    await signIn(page);
+    await open(page, 'Larch cone block');
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await expect(page).toHaveURL(/sign-in/);
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+    await expect(page.getByText('Larch cone block')).toHaveCount(0);
+});
