@@ -9,6 +9,9 @@ return [
     // Heat and photographs that are computed at the same time; the workers beyond them answer everybody else.
     'long_at_once' => (int) env('PENSILIS_LONG_AT_ONCE', 2),
 
+    // Where it is written that something goes on of which only so many may.
+    'turns' => storage_path('framework/turns'),
+
     // Kept answers that may stay when what has had its time is thrown away.
     'kept_megabytes' => (int) env('PENSILIS_KEPT_MEGABYTES', 500),
 

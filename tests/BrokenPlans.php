@@ -18,9 +18,10 @@ final class BrokenPlans
     private const FACTORS = [10.0, 0.1, 1000.0, 0.001, 0.5, 0.999, 1.001, 1.5, 3.0, 0.0];
 
     private const STRANGE = [
-        0, -1, 1, 1e-320, 1e-13, 1e-11, 1e-6, 0.001, 0.5, 99.9, 100, 4999, 5000, 5001, 1e6, 1e15, 1e300, '', 'x', "\u{202E}evil", '<b>x</b>',
-        '#ffffff', 'none', 'auto', 'stl', 'box', 'outline', 'M0 0L10 0L10 10Z', 'M0 0', 'granular-bed', true, false, null, [], [0, 0],
-        [[0, 0], [1, 1]], ['a' => 1], '2026-01-01T08:00', '9999-12-31T23:59', 'mon', 'sun', '24:00', '00:00',
+        0, -1, 1, 1e-320, 1e-13, 1e-11, 1e-6, 0.001, 0.5, 99.9, 100, 4999, 5000, 5001, 1e6, 1e15, 1e300,
+        '', 'x', "\u{202E}evil", '<b>x</b>', '#ffffff', 'none', 'auto', 'stl', 'box', 'outline', 'granular-bed',
+        'M0 0L10 0L10 10Z', 'M0 0', true, false, null, [], [0, 0], [[0, 0], [1, 1]], ['a' => 1],
+        '2026-01-01T08:00', '9999-12-31T23:59', 'mon', 'sun', '24:00', '00:00',
     ];
 
     /** @return array<string, mixed> */
@@ -39,11 +40,13 @@ final class BrokenPlans
             $place = $places[$pick(count($places))];
             $value = Document::value($document, $place);
             $way = $pick(10);
+            $isNumber = is_int($value) || is_float($value);
+            $isList = is_array($value) && $value !== [] && array_is_list($value);
             $document = match (true) {
-                $way === 0                                                 => Document::without($document, $place),
-                $way <= 7 && (is_int($value) || is_float($value))          => Document::with($document, $place, $value * self::FACTORS[$pick(10)]),
-                is_array($value) && $value !== [] && array_is_list($value) => Document::with($document, $place, self::doubled($value, $pick)),
-                default                                                    => Document::with($document, $place, self::STRANGE[$pick(count(self::STRANGE))]),
+                $way === 0             => Document::without($document, $place),
+                $way <= 7 && $isNumber => Document::with($document, $place, $value * self::FACTORS[$pick(10)]),
+                $isList                => Document::with($document, $place, self::doubled($value, $pick)),
+                default                => Document::with($document, $place, self::STRANGE[$pick(count(self::STRANGE))]),
             };
         }
 

@@ -17,6 +17,8 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // Tests run side by side, each with a database of its own.
+        config(['pensilis.turns' => sys_get_temp_dir() . '/pensilis-turns-' . getmypid()]);
     }
 
     /** Signed in as if by the form. */

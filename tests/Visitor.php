@@ -52,7 +52,7 @@ final class Visitor
     public function together(array $all): array
     {
         $multi = curl_multi_init();
-        $handles = array_map($this->handle(...), $all);
+        $handles = array_map($this->asking(...), $all);
         foreach ($handles as $handle) {
             curl_multi_add_handle($multi, $handle);
         }
@@ -70,8 +70,12 @@ final class Visitor
         return $visited;
     }
 
-    /** @param array{string, string, array<string, mixed>} $asked */
-    private function handle(array $asked): CurlHandle
+    /**
+     * A request that is still to be made.
+     *
+     * @param array{string, string, array<string, mixed>} $asked
+     */
+    public function asking(array $asked): CurlHandle
     {
         [$method, $path, $said] = $asked;
         $handle = curl_init($this->root . $path);

@@ -19,7 +19,7 @@ final class Turn
     /** Null where as many go on already. */
     public static function take(string $what, int $atOnce = 1): ?self
     {
-        $folder = storage_path('framework/turns');
+        $folder = config()->string('pensilis.turns');
         if (!is_dir($folder) && !@mkdir($folder, 0o700, true) && !is_dir($folder)) {
             throw new RuntimeException("The folder {$folder} cannot be made.");
         }

@@ -30,7 +30,9 @@ return [
         'studio.*'     => '--studio must be a name of at most :most-name characters.',
         'units.*'      => '--units must be metric or us.',
     ],
-    'studio'    => ['name.*' => 'Give the studio a name of at most :most-name characters.', 'units.*' => 'Choose metric or US units.'],
+    'studio' => ['name.*' => 'Give the studio a name of at most :most-name characters.', 'units.*' => 'Choose metric or US units.',
+        'disputed'        => 'Somebody else has set this to “:now” meanwhile. Save again to put what you chose.',
+    ],
     'new-piece' => [
         'title.*'  => 'Give the piece a title of at most :most-name characters.',
         'resin.*'  => 'Choose one of the resins.',
@@ -84,7 +86,10 @@ return [
         'day'         => '“:cell” is not a day; write it as 2026-03-02.',
         'length'      => 'this is too long; :most-name characters at most, :most-lot for a lot.',
     ],
-    'vessel' => ['name.*' => 'Give the vessel a name of at most :most-name characters.'],
+    'vessel' => [
+        'name.*'   => 'Give the vessel a name of at most :most-name characters.',
+        'disputed' => 'Somebody else has called this vessel “:name” meanwhile. Look at it, then name it again.',
+    ],
     'mixing' => [
         'mixed.*' => 'Write how much was mixed, such as 120 g.',
         'kept.*'  => 'Write what cup and stick kept, such as 4 g: weigh them before and after.',

@@ -67,7 +67,8 @@ function mayKnow(): array
         'App\Http'            => [],
         'App\Http\Middleware' => ['App\Models', 'App\Http'],
         'App\Http\Requests'   => [
-            'core', 'App\Words', 'App\Models', 'App\Turns', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
+            'core', 'App\Words', 'App\Models', 'App\Turns', 'App\Http', 'App\Interchange\PlanFile', 'App\Interchange\Form',
+            'App\Interchange\Shelf',
         ],
         'App\Http\Controllers' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf',
             'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Piece;
 use App\Models\Studio;
-use Illuminate\Support\Facades\Cache;
+use App\Turns\Turn;
 use Illuminate\Support\Facades\DB;
 use Tests\Plans;
 
@@ -312,13 +312,14 @@ it('computes one piece at a time for an account', function (): void {
     $piece = $this->pieceOf($user);
     $answers = app(App\Interchange\Answers\Answers::class);
     expect($answers->kept($piece))->toBeNull();
-    $lock = Cache::lock("simulation:{$user->id}", 60);
-    $lock->get();
-    $this->travelTo(now());
-    // The other computation does not end while this one waits: told, not computed.
-    Illuminate\Support\Sleep::fake(syncWithCarbon: true);
+    // Another computation of the account goes on: told at once, not computed.
+    $turn = Turn::take("answers of {$user->id}");
     expect($answers->find($piece, $user))->toBeNull();
-    $lock->release();
+    $turn?->giveBack();
+    // As many as may be go on for others.
+    $turns = array_map(fn(): ?Turn => Turn::take('answers', 2), [1, 2]);
+    expect($answers->find($piece, $user))->toBeNull();
+    array_map(fn(?Turn $one) => $one?->giveBack(), $turns);
     expect($answers->find($piece, $user)?->isFeasible())->toBeTrue()
         ->and($answers->kept($piece))->not->toBeNull();
 });

@@ -196,7 +196,7 @@ it('refuses tables with row and column, and changes nothing', function (string $
     'a sheet against itself' => ['resins', contradictingSheet(), 'Row 2, column sheet.recoat'],
     'another encoding'       => ['consumables', "name\nT\xE4pe\n", 'is not UTF-8 text'],
     'a picture'              => ['consumables', "\x89PNG\r\n\x1a\n\x00\x01", 'is not UTF-8 text'],
-    'too many rows'          => ['consumables', "name\n" . implode("\n", range(1, 600)) . "\n", 'more than 500 rows'],
+    'too many rows'          => ['consumables', "name\n" . implode("\n", range(1, 3200)) . "\n", 'more than 3000 rows'],
 ]);
 
 it('refuses what cannot be on a shelf, says where, and keeps what was typed', function (array $said, string $field): void {
@@ -212,7 +212,6 @@ it('refuses what cannot be on a shelf, says where, and keeps what was typed', fu
     'no name'            => [['name' => ''], 'name'],
     'a price of words'   => [['pack_price' => 'dear'], 'pack_price'],
     'a negative stock'   => [['stock' => '-1'], 'stock'],
-    'a stock of lists'   => [['stock' => ['4']], 'stock'],
     'a day to come'      => [['bought_on' => '2099-01-01'], 'bought_on'],
     'a day of words'     => [['bought_on' => 'in spring'], 'bought_on'],
     'half a month'       => [['keeps_months' => '0.5'], 'keeps_months'],

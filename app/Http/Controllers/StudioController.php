@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Seen;
 use App\Models\SignIn;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Pensilis\Quantity\UnitSystem;
@@ -36,7 +38,23 @@ final class StudioController extends Controller
             ['name' => ['required', 'string', 'max:' . Limits::NAME], 'units' => ['required', Rule::enum(UnitSystem::class)]],
             Words::asked('studio'),
         );
-        $this->studio()->update(['name' => $request->string('name')->toString(), 'units' => $request->enum('units', UnitSystem::class)]);
+        $typed = ['name' => $request->string('name')->toString(), 'units' => $request->string('units')->toString()];
+        $seen = Seen::by($request);
+        $disputed = DB::transaction(function () use ($typed, $seen): array {
+            $studio = $this->studio()->refresh();
+            $disputed = $seen->disputed($typed, ['name' => $studio->name, 'units' => $studio->units->value]);
+            if ($disputed === []) {
+                $studio->update($seen->changed($typed));
+            }
+
+            return $disputed;
+        });
+        if ($disputed !== []) {
+            return back()->withInput()->withErrors(array_map(
+                fn(string $now): string => __('asked.studio.disputed', ['now' => $now]),
+                $disputed,
+            ));
+        }
 
         return back()->with('said', __('said.kept'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Seen;
 use App\Models\KeptMeshes;
 use App\Models\Piece;
 use App\Models\Vessel;
@@ -12,6 +13,7 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 /** The shelf: vessels that are kept and used again. */
@@ -42,7 +44,21 @@ final class VesselController extends Controller
 
     public function update(Request $request, Vessel $vessel): RedirectResponse
     {
-        $vessel->update(['name' => $this->named($request), 'spare' => $request->boolean('spare')]);
+        $typed = ['name' => $this->named($request), 'spare' => $request->boolean('spare') ? 'yes' : ''];
+        $seen = Seen::by($request);
+        $disputed = DB::transaction(function () use ($vessel, $typed, $seen): array {
+            $vessel->refresh();
+            $disputed = $seen->disputed($typed, ['name' => $vessel->name]);
+            if ($disputed === []) {
+                $vessel->update(($seen->hasChanged('name', $typed['name']) ? ['name' => $typed['name']] : [])
+                    + ($seen->hasChanged('spare', $typed['spare']) ? ['spare' => $typed['spare'] === 'yes'] : []));
+            }
+
+            return $disputed;
+        });
+        if ($disputed !== []) {
+            return redirect()->route('shelf')->withErrors(['name' => __('asked.vessel.disputed', $disputed)]);
+        }
 
         return redirect()->route('shelf')->with('said', __('said.kept'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Seen;
 use App\Interchange\Form\Reshaping;
 use App\Interchange\Form\TypedFields;
 use App\Interchange\PlanFile\Document;
@@ -41,7 +42,7 @@ final class EditSupply extends FormRequest
             'keeps_months' => ['nullable', 'integer', 'digits_between:1,3', 'min:1', 'max:' . Limits::MONTHS],
             'f'            => ['array', 'max:60'],
             'f.*'          => ['nullable', 'string', 'max:' . Limits::LINE],
-            'saw'          => ['nullable', 'string', 'max:20000'],
+            Seen::FIELD    => ['nullable', 'string', 'max:' . Seen::MOST],
         ];
     }
 
@@ -61,18 +62,18 @@ final class EditSupply extends FormRequest
         $whole = SupplySheet::example($supply->document, $supply->kind);
         $typed = $this->input('f', []);
         $typed = is_array($typed) ? $typed : [];
-        $saw = $this->saw();
+        $seen = Seen::by($this);
         $texts = new TypedFields(
             SupplyFields::of($supply->document, $supply->kind),
             array_filter(
                 $typed,
-                fn(mixed $text, string|int $at): bool => !isset($saw[$at]) || $saw[$at] !== ($text ?? ''),
+                fn(mixed $text, string|int $at): bool => $seen->hasChanged((string) $at, is_string($text) ? $text : ''),
                 ARRAY_FILTER_USE_BOTH,
             ),
             $system,
-            array_map(fn(string $text): array => [$text], $saw),
+            $seen->lists(),
         );
-        $disputed = $this->disputed($supply->plain(), $saw);
+        $disputed = $this->disputed($supply->plain(), $seen);
         foreach ($texts->conflicts($whole) as $conflict) {
             $disputed["f.{$conflict->pointer}"] = Words::say(
                 'asked.supply.disputed',
@@ -92,62 +93,45 @@ final class EditSupply extends FormRequest
         $part = $supply->kind->part();
         $said = $part === null ? [] : Document::value($changed, $part);
 
-        return ['document' => array_diff_key(is_array($said) ? $said : [], ['id' => 1, 'name' => 1])] + $this->plain($supply, $saw);
-    }
-
-    /** @return array<string, string> what the form showed; nothing where it does not say */
-    private function saw(): array
-    {
-        $said = json_decode($this->string('saw')->toString(), true, 2);
-        $saw = [];
-        foreach (is_array($said) ? $said : [] as $key => $text) {
-            $saw += is_string($text) ? [(string) $key => $text] : [];
-        }
-
-        return $saw;
+        return ['document' => array_diff_key(is_array($said) ? $said : [], ['id' => 1, 'name' => 1])] + $this->plain($supply, $seen);
     }
 
     /**
      * What somebody else has changed of what was changed here; the stock is counted on, whoever counts.
      *
      * @param array<string, string> $now
-     * @param array<string, string> $saw
      *
      * @return array<string, string>
      */
-    private function disputed(array $now, array $saw): array
+    private function disputed(array $now, Seen $seen): array
     {
-        $disputed = [];
-        foreach (array_diff_key($now, ['stock' => 1]) as $key => $kept) {
-            $typed = $this->string($key)->trim()->toString();
-            if (isset($saw[$key]) && $typed !== $saw[$key] && $kept !== $saw[$key] && $kept !== $typed) {
-                $label = Words::say("shelf.plain.{$key}", ['unit' => '']);
-                $disputed[$key] = Words::say('asked.supply.disputed', ['field' => trim($label, ' ,'), 'now' => $kept]);
-            }
+        $now = array_diff_key($now, ['stock' => 1]);
+        [$typed, $disputed] = [[], []];
+        foreach (array_keys($now) as $key) {
+            $typed[$key] = $this->string($key)->trim()->toString();
+        }
+        foreach ($seen->disputed($typed, $now) as $key => $kept) {
+            $label = trim(Words::say("shelf.plain.{$key}", ['unit' => '']), ' ,');
+            $disputed[$key] = Words::say('asked.supply.disputed', ['field' => $label, 'now' => $kept]);
         }
 
         return $disputed;
     }
 
-    /**
-     * @param array<string, string> $saw
-     *
-     * @return array<string, mixed>
-     */
-    private function plain(Supply $supply, array $saw): array
+    /** @return array<string, mixed> */
+    private function plain(Supply $supply, Seen $seen): array
     {
         $plain = [];
         foreach ($supply->plain() as $key => $kept) {
             $typed = $this->string($key)->trim()->toString();
-            if (isset($saw[$key]) && $typed === $saw[$key]) {
-                continue;
+            if ($seen->hasChanged($key, $typed)) {
+                $plain[$key] = match (true) {
+                    $typed === ''                       => in_array($key, ['name', 'lot'], true) ? '' : null,
+                    $key === 'stock'                    => self::counted((float) $typed, $seen->text('stock') ?? $kept, $kept),
+                    in_array($key, self::NUMBERS, true) => (float) $typed,
+                    default                             => $typed,
+                };
             }
-            $plain[$key] = match (true) {
-                $typed === ''                            => in_array($key, ['name', 'lot'], true) ? '' : null,
-                $key === 'stock' && isset($saw['stock']) => self::counted((float) $typed, $saw['stock'], $kept),
-                in_array($key, self::NUMBERS, true)      => (float) $typed,
-                default                                  => $typed,
-            };
         }
 
         return $plain;

@@ -24,6 +24,8 @@
                             <summary>{{ __('shelf.vessels.change') }}</summary>
                             <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="inline">
                                 @csrf @method('patch')
+                                <input type="hidden" name="saw"
+                                    value="{{ json_encode(['name' => $one->vessel->name, 'spare' => $one->vessel->spare ? 'yes' : '']) }}">
                                 <label class="visually-hidden" for="name-{{ $one->vessel->id }}">{{ __('shelf.vessels.name') }}</label>
                                 <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name"
                                     value="{{ $one->vessel->name }}" required maxlength="{{ App\Words\Limits::NAME }}">

@@ -6,6 +6,7 @@
             <h2 id="about">{{ __('places.studio.about') }}</h2>
             <form method="post" action="{{ route('studio', absolute: false) }}">
                 @csrf @method('patch')
+                <input type="hidden" name="saw" value="{{ json_encode(['name' => $studio->name, 'units' => $studio->units->value]) }}">
                 <label for="name">{{ __('places.studio.name') }}</label>
                 <input class="form-control" id="name" name="name" value="{{ old('name', $studio->name) }}" required
                     maxlength="{{ App\Words\Limits::NAME }}">

@@ -28,10 +28,13 @@ it('refuses a spoilt plan in words, or shows it', function (int $from): void {
             continue;
         }
         $piece->hold($document)->save();
-        $shown++;
+        // The pages of every other one: two thousand are read, and some hundred looked at.
+        if (++$shown % 2 === 0) {
+            continue;
+        }
         foreach (['', '/sheet', '/template', '/pours/0', '/file'] as $page) {
             // Heat of one in eight: it takes a second.
-            $computes = $page === '/sheet' && $shown % 8 !== 0;
+            $computes = $page === '/sheet' && $shown % 9 !== 0;
             $status = $computes ? 200 : $this->get("/pieces/{$piece->id}{$page}")->getStatusCode();
             expect($status)->toBeIn([200, 404], "seed {$seed} {$page}");
         }

@@ -203,3 +203,24 @@ it('refuses what is too much or not whole with a page of its own', function (): 
         ->and($cut->body)->toContain('Too much at once')
         ->and(documentOf($visitor, $path))->toBe($before);
 });
+
+it('does nothing that a foreign page could ask for', function (): void {
+    $visitor = served()->visitor('foreign@studio.example');
+    $path = pieceSent($visitor, Plans::cone());
+    $before = documentOf($visitor, $path);
+    $asked = [];
+    foreach ([
+        ['DELETE', $path], ['PATCH', $path], ['POST', "{$path}/objects"], ['DELETE', "{$path}/objects"], ['POST', "{$path}/copies"],
+        ['POST', "{$path}/steps"], ['POST', "{$path}/pours"], ['POST', "{$path}/vessel"], ['POST', "{$path}/colours"], ['POST', '/pieces'],
+        ['POST', '/shelf/resins'], ['PATCH', '/studio'], ['POST', '/studio/invitations'], ['PUT', '/password'], ['DELETE', '/session'],
+        ['POST', '/materials/findings'], ['POST', '/pieces/files'], ['POST', "{$path}/pours/0/mixings"], ['DELETE', '/mixings/1'],
+        ['DELETE', '/sign-ins/1'], ['DELETE', '/studio/members/1'],
+    ] as [$method, $address]) {
+        foreach ([[], ['_token' => ''], ['_token' => str_repeat('a', 40)]] as $token) {
+            $asked[] = [$method, $address, $token + ['title' => 'x', 'name' => 'x', '_token' => 'wrong']];
+        }
+    }
+    expect(array_unique(array_map(fn($one): int => $one->status, $visitor->together($asked))))->toBe([419])
+        ->and(documentOf($visitor, $path))->toBe($before)
+        ->and($visitor->get('/pieces')->status)->toBe(200);
+});

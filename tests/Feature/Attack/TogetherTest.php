@@ -148,7 +148,6 @@ it('refuses a change that did not arrive whole', function (mixed $edit): void {
 })->with([
     'cut'              => '{"of":"00000000000000000000000000000000","f":{"/title":["Larch cone blo',
     'nothing'          => '',
-    'a list'           => [['a']],
     'no fields'        => '{"of":"x"}',
     'one text'         => '{"of":"x","f":{"/title":["x"]}}',
     'numbers'          => '{"of":"x","f":{"/title":[1,2]}}',
@@ -212,4 +211,24 @@ it('keeps a plan that a document of changes makes, whoever is quicker', function
     expect($tries)->toBe(2)
         ->and(($this->now)())->toMatchArray(['title' => 'Theirs'])
         ->and(($this->now)()['vessel']['fill_mm'])->toEqual(50);
+});
+
+it('puts changes of the studio and of a vessel together', function (): void {
+    $studio = $this->user->studio;
+    $saw = json_encode(['name' => 'Test studio', 'units' => 'metric']);
+    $this->patch('/studio', ['saw' => $saw, 'name' => 'Test studio', 'units' => 'us'])->assertSessionHasNoErrors();
+    // The older page changes the name alone; that it shows metric figures is nothing it says.
+    $this->patch('/studio', ['saw' => $saw, 'name' => 'Hill studio', 'units' => 'metric'])->assertSessionHasNoErrors();
+    expect($studio->refresh())->name->toBe('Hill studio')->units->toBe(UnitSystem::Us);
+    $this->patch('/studio', ['saw' => $saw, 'name' => 'Moor studio', 'units' => 'metric'])->assertSessionHasErrors('name');
+    expect(session('errors')->first('name'))->toContain('“Hill studio”')
+        ->and($studio->refresh()->name)->toBe('Hill studio');
+
+    $this->post("{$this->path}/vessel", ['name' => 'Round']);
+    $vessel = $studio->vessels()->sole();
+    $saw = json_encode(['name' => 'Round', 'spare' => '']);
+    $this->patch("/shelf/vessels/{$vessel->id}", ['saw' => $saw, 'name' => 'Round', 'spare' => '1'])->assertSessionHasNoErrors();
+    $this->patch("/shelf/vessels/{$vessel->id}", ['saw' => $saw, 'name' => 'Round one'])->assertSessionHasNoErrors();
+    expect($vessel->refresh())->name->toBe('Round one')->spare->toBeTrue();
+    $this->patch("/shelf/vessels/{$vessel->id}", ['saw' => $saw, 'name' => 'Other'])->assertSessionHasErrors('name');
 });
