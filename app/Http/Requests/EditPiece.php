@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Interchange\Form\CoatShaping;
+use App\Interchange\Form\Field;
 use App\Interchange\Form\Merge;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\Form\Reshaping;
@@ -59,9 +60,11 @@ final class EditPiece extends FormRequest
         try {
             $piece->change(function (array $document) use ($piece, $typed, $system, &$texts): array {
                 $this->seen = $typed->saw === '' ? $document : $piece->asSeen($typed->saw) ?? throw ChangedMeanwhile::of($piece);
-                $texts = $this->merged($piece, $typed, $this->seen, $document, $system)->texts;
+                $fields = (new PlanFields($document))->all();
+                $texts = $this->merged($piece, $typed, $fields, $document, $system)->texts;
                 $changed = $this->reshape($texts->in($document), $document);
-                if (self::asks($changed) !== self::asks($this->seen)) {
+                $before = $this->seen === $document ? $fields : (new PlanFields($this->seen))->all();
+                if (self::asks($changed, (new PlanFields($changed))->all()) !== self::asks($this->seen, $before)) {
                     $this->reshaped = true;
                 }
 
@@ -73,14 +76,14 @@ final class EditPiece extends FormRequest
     }
 
     /**
-     * @param array<string, mixed> $seen
+     * @param list<Field>          $fields   of the document
      * @param array<string, mixed> $document as it is now
      *
      * @throws EditConflict
      */
-    private function merged(Piece $piece, Typed $typed, array $seen, array $document, UnitSystem $system): Merge
+    private function merged(Piece $piece, Typed $typed, array $fields, array $document, UnitSystem $system): Merge
     {
-        $merge = Merge::of($typed, (new PlanFields($document))->all(), $seen, $document, $system);
+        $merge = Merge::of($typed, $fields, $this->seen, $document, $system);
         if ($merge->conflicts !== []) {
             throw new EditConflict($piece, $merge->conflicts, $merge->undisputed());
         }
@@ -151,14 +154,15 @@ final class EditPiece extends FormRequest
      * What the form of a document asks for: a form that asks for other values, or offers other colours, is shown anew.
      *
      * @param array<string, mixed> $document
+     * @param list<Field>          $fields   of the same
      *
      * @return array<array-key, mixed>
      */
-    private static function asks(array $document): array
+    private static function asks(array $document, array $fields): array
     {
         $colours = is_array($document['colours'] ?? null) ? $document['colours'] : [];
 
-        return [array_column($colours, 'name'), array_column((new PlanFields($document))->all(), 'pointer')];
+        return [array_column($colours, 'name'), array_column($fields, 'pointer')];
     }
 
     /**
