@@ -34,6 +34,12 @@ final class SignIn extends Model
         return self::query()->create(['user_id' => $user->id, 'agent' => $plain, 'seen_at' => now()]);
     }
 
+    /** Whether it is a phone or a tablet, as far as the browser says. */
+    public function isInTheHand(): bool
+    {
+        return preg_match('/Mobi|Android|Tablet/i', $this->agent) === 1;
+    }
+
     public function notice(): void
     {
         if ($this->seen_at->diffInMinutes(now()) >= self::NOTICED) {

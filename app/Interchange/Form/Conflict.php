@@ -8,4 +8,9 @@ namespace App\Interchange\Form;
 final readonly class Conflict
 {
     public function __construct(public string $pointer, public string $label, public ?string $now, public string $typed) {}
+
+    public function labelled(string $label): self
+    {
+        return new self($this->pointer, $label, $this->now, $this->typed);
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
+use App\Interchange\PlanFile\Document;
+use App\Words\Words;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a form, put together field by field with what others have changed since it was shown. */
@@ -36,14 +38,39 @@ final readonly class Merge
             $moved = new Moved($seen, $document);
             foreach ($typed->texts as $pointer => $text) {
                 if (isset($before[$pointer]) && $moved->now($pointer) === null) {
-                    $gone[] = new Conflict($pointer, $before[$pointer]->label(), null, $text);
+                    $gone[] = new Conflict($pointer, self::label($before[$pointer], $seen), null, $text);
                 }
             }
             $typed = $typed->moved($moved);
         }
         $texts = new TypedFields($fields, $typed->texts, $system, $typed->shown);
 
-        return new self($typed, $texts, [...$gone, ...$texts->conflicts($document)]);
+        $labels = array_combine(array_column($fields, 'pointer'), $fields);
+        $disputed = array_map(
+            fn(Conflict $one): Conflict => $one->labelled(self::label($labels[$one->pointer], $document)),
+            $texts->conflicts($document),
+        );
+
+        return new self($typed, $texts, [...$gone, ...$disputed]);
+    }
+
+    /**
+     * The label of a field with the thing that it is of.
+     *
+     * @param array<string, mixed> $document
+     */
+    private static function label(Field $field, array $document): string
+    {
+        [$list, $index] = [...array_slice(explode('/', $field->pointer), 1, 2), ''];
+        $named = ['inclusions' => 'id', 'resins' => 'name', 'colours' => 'name'][$list] ?? null;
+        $name = $named === null ? null : Document::value($document, "/{$list}/{$index}/{$named}");
+        $of = match (true) {
+            $list === 'pours' && ctype_digit($index) => Words::say('piece.Pour', ['number' => (int) $index + 1]),
+            is_string($name)                         => "“{$name}”",
+            default                                  => '',
+        };
+
+        return $of === '' ? $field->label() : "{$of}: {$field->label()}";
     }
 
     /** @return array<string, string> what was typed and nobody else has changed, by pointer */

@@ -34,12 +34,14 @@
                 @foreach($members as $member)
                     <li>
                         {{ $member->email }}
-                        <form method="post" action="{{ route('members.destroy', $member, false) }}">
-                            @csrf @method('delete')
-                            <button class="plain" aria-label="{{ __('places.studio.remove-label', ['email' => $member->email]) }}">
-                                {{ __($member->id === Auth::id() ? 'places.studio.leave' : 'places.studio.remove') }}
-                            </button>
-                        </form>
+                        @if($members->count() > 1)
+                            <form method="post" action="{{ route('members.destroy', $member, false) }}">
+                                @csrf @method('delete')
+                                <button class="plain" aria-label="{{ __('places.studio.remove-label', ['email' => $member->email]) }}">
+                                    {{ __($member->id === Auth::id() ? 'places.studio.leave' : 'places.studio.remove') }}
+                                </button>
+                            </form>
+                        @endif
                     </li>
                 @endforeach
                 @foreach($open as $invitation)
@@ -66,13 +68,16 @@
             <ul class="lines">
                 @foreach($signIns as $signIn)
                     <li>
-                        {{ __('places.studio.since', ['agent' => $signIn->agent, 'day' => $signIn->seen_at->format('j M, H:i')]) }}
+                        @php($device = __($signIn->isInTheHand() ? 'places.studio.hand' : 'places.studio.desk'))
+                        {{ __('places.studio.since', ['device' => $device, 'since' => $signIn->created_at->format('j M, H:i'),
+                            'seen' => $signIn->seen_at->format('j M, H:i')]) }}
                         @if($signIn->id === $here)
                             <strong>{{ __('places.studio.here') }}</strong>
                         @else
                             <form method="post" action="{{ route('sign-ins.destroy', $signIn, false) }}">
                                 @csrf @method('delete')
-                                <button class="plain" aria-label="{{ __('places.studio.end-label', ['agent' => $signIn->agent]) }}">
+                                @php($whose = ['device' => $device, 'since' => $signIn->created_at->format('j M, H:i')])
+                                <button class="plain" aria-label="{{ __('places.studio.end-label', $whose) }}">
                                     {{ __('places.studio.end') }}
                                 </button>
                             </form>

@@ -58,8 +58,8 @@ it('changes the own password, and stays signed in here alone', function (): void
 
 it('lists where somebody is signed in, and ends one of them', function (): void {
     $user = $this->member();
-    $elsewhere = SignIn::open($user, 'A browser elsewhere');
-    $this->actingAs($user)->get('/studio')->assertSee('A browser elsewhere')->assertSee('Browser of a test');
+    $elsewhere = SignIn::open($user, 'Something (Mobile) elsewhere');
+    $this->actingAs($user)->get('/studio')->assertSee('A phone or tablet')->assertSee('A computer');
     $this->delete("/sign-ins/{$elsewhere->id}")->assertRedirect('/studio');
     expect(SignIn::query()->find($elsewhere->id))->toBeNull();
     // Not those of anybody else, though they be of the same studio.
