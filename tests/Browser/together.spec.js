@@ -14,14 +14,20 @@ async function type(page, field, text) {
     await page.locator(field).blur();
 }
 
-const answered = (page) => page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.ok());
-
-test('two pages keep what each of them changes, and the older one learns of it', async ({ page, context }) => {
+/** The same piece on two pages; the second of them. */
+async function twice(page, context) {
     await signIn(page);
     await open(page, 'Larch cone block');
     const other = await context.newPage();
     await other.goto(page.url());
     await computed(other);
+    return other;
+}
+
+const answered = (page) => page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.ok());
+
+test('two pages keep what each of them changes, and the older one learns of it', async ({ page, context }) => {
+    const other = await twice(page, context);
     const first = answered(page);
     await type(page, title, 'Cone of the north wood');
     await first;
@@ -39,11 +45,7 @@ test('two pages keep what each of them changes, and the older one learns of it',
 });
 
 test('two that change the same are shown both, and choose', async ({ page, context }) => {
-    await signIn(page);
-    await open(page, 'Larch cone block');
-    const other = await context.newPage();
-    await other.goto(page.url());
-    await computed(other);
+    const other = await twice(page, context);
     const first = answered(page);
     await type(page, bottom, '17 mm');
     await first;

@@ -120,7 +120,7 @@ it('lets nobody wait for the heat of another', function (): void {
     expect(array_unique(array_map(fn($one): int => $one->status, $seen)))->toBe([200])
         // Idle it takes hundredths of a second; with workers held by others it was half a minute.
         ->and($waits[4])->toBeLessThan(2.0);
-})->skip(fn(): bool => !function_exists('pcntl_fork'), 'the extension pcntl is missing');
+});
 
 it('keeps every acknowledged change when a worker is killed, and goes on', function (): void {
     $served = Served::start();
