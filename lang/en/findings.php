@@ -85,12 +85,12 @@ return [
         'mend' => 'Set it :short lower',
     ],
     'floats-off.any-pour' => [
-        'says' => '“:object” floats: :lift of cover lift it, and the least pour is :least. Hang it, make it heavier, or use a resin that '
+        'says' => '“:object” floats: :lift of cover lifts it, and the least pour is :least. Hang it, make it heavier, or use a resin that '
             . 'can be poured thinner.',
         'mend' => 'Hang it from a thread',
     ],
     'floats-off' => [
-        'says' => '“:object” floats off: its first cover is :cover deep, and :lift lift it.',
+        'says' => '“:object” floats off: its first cover is :cover deep, and :lift lifts it.',
         'mend' => 'Hang it from a thread',
     ],
     'no-layer.in-reach' => [
