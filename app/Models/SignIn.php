@@ -27,6 +27,12 @@ final class SignIn extends Model
 
     protected $fillable = ['user_id', 'agent', 'seen_at'];
 
+    /** Minutes after which a browser that was not used is signed out by itself. */
+    public static function lifetime(): int
+    {
+        return config()->integer('session.lifetime') + self::NOTICED;
+    }
+
     public static function open(User $user, string $agent): self
     {
         $plain = mb_scrub(Str::limit($agent, 190, '…'), 'UTF-8');

@@ -6,6 +6,7 @@ namespace Pensilis\Answer;
 
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Session;
@@ -24,12 +25,14 @@ use Pensilis\Thermal\SimulatedPour;
  * where that can be had; else after it has hardened, with a sanding step.
  *
  * Windows depend on the times and the times on the windows. A rehearsal that pours as soon as each window opens
- * gives first windows; times are searched for, simulated, and searched again with the windows that came of them
- * until the joints stay as they were planned, a few rounds at the most. What is answered is what was simulated.
+ * gives first windows; times are searched for and simulated pour by pour. Where one would come outside the window
+ * that it was planned for, the pours so far are followed until their true windows are known, and times are searched
+ * for again, a few rounds at the most: what lies above a joint that breaks is not simulated in vain. What is
+ * answered is what was simulated.
  */
 final readonly class Timetable
 {
-    private const MOST_ROUNDS = 4;
+    private const MOST_ROUNDS = 8;
 
     public function __construct(
         private Plan $plan,
@@ -64,15 +67,15 @@ final readonly class Timetable
             if ($starts === null) {
                 return PlacedPours::withoutTime($this->longest());
             }
-            $run = $this->run($heat, $thin, $starts);
+            $planned = $round === self::MOST_ROUNDS ? null : PlacedPours::joints($starts, $windows);
+            $run = $this->run($heat, $thin, $starts, $planned);
             $came = self::windows($run);
-            $placed = PlacedPours::after($run, $starts, $came);
-            if ($round === self::MOST_ROUNDS || $placed->joints === PlacedPours::joints($starts, $windows)) {
+            if (count($came) === count($starts)) {
                 $run->settle(self::latest($starts));
 
-                return $placed;
+                return PlacedPours::after($run, $starts, $came);
             }
-            $windows = $came;
+            $windows = [...$came, ...array_slice($windows, count($came))];
         }
     }
 
@@ -97,22 +100,34 @@ final readonly class Timetable
     }
 
     /**
-     * As far as windows need it.
+     * As far as windows need it, and no farther up than joints are as planned.
      *
-     * @param list<float> $starts
+     * @param list<float>      $starts
+     * @param list<Joint>|null $planned null where any will do
      */
-    private function run(PieceHeat $heat, bool $thin, array $starts): HeatRun
+    private function run(PieceHeat $heat, bool $thin, array $starts, ?array $planned): HeatRun
     {
-        $pours = [];
+        $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
         foreach ($this->layout->pours as $k => $pour) {
-            $pours[] = [$this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k]];
+            $run->advance(3600.0 * $starts[$k]);
+            if ($k > 0 && $planned !== null && self::joint($run->tracks()[$k - 1]) !== $planned[$k - 1]) {
+                break;
+            }
+            $run->pour($this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
         }
-        assert($pours !== []);
-
-        $run = $heat->poured($pours, $thin);
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::latest($starts));
 
         return $run;
+    }
+
+    /** What a pour on it at this moment would be. */
+    private static function joint(PourTrack $below): Joint
+    {
+        return match (true) {
+            $below->opens === null  => Joint::Wet,
+            $below->closes === null => Joint::Chemical,
+            default                 => Joint::Sanded,
+        };
     }
 
     /**

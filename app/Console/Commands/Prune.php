@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\SignIn;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use SplFileInfo;
@@ -16,8 +17,6 @@ final class Prune extends Command
     private const STAMP = 10;
 
     private const PRESS_DAYS = 2;
-
-    private const SIGN_IN_DAYS = 30;
 
     protected $signature = 'pensilis:prune {--most= : Megabytes of kept answers that may stay; the setting says how many}';
 
@@ -33,7 +32,7 @@ final class Prune extends Command
         }
         [$files, $bytes] = $this->pruneCache(1e6 * (float) $most);
         $presses = DB::table('presses')->where('created_at', '<', now()->subDays(self::PRESS_DAYS))->delete();
-        $signIns = DB::table('sign_ins')->where('seen_at', '<', now()->subDays(self::SIGN_IN_DAYS))->delete();
+        $signIns = DB::table('sign_ins')->where('seen_at', '<', now()->subMinutes(SignIn::lifetime()))->delete();
         $this->line(__('said.pruned', ['files' => $files, 'megabytes' => round($bytes / 1e6, 1), 'keys' => $presses + $signIns]));
 
         return self::SUCCESS;

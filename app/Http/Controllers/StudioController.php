@@ -26,9 +26,11 @@ final class StudioController extends Controller
         return view('studio.edit', [
             'studio'  => $studio,
             'members' => $studio->members()->orderBy('email')->limit(self::SHOWN)->get(),
-            'signIns' => $this->member()->signIns()->latest('seen_at')->limit(self::SHOWN)->get(),
-            'here'    => session(SignIn::KEY),
-            'open'    => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
+            // A session that nobody used so long has ended by itself.
+            'signIns' => $this->member()->signIns()->where('seen_at', '>', now()->subMinutes(SignIn::lifetime()))
+                ->latest('seen_at')->limit(self::SHOWN)->get(),
+            'here' => session(SignIn::KEY),
+            'open' => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
         ]);
     }
 

@@ -60,6 +60,9 @@ it('lists where somebody is signed in, and ends one of them', function (): void 
     $user = $this->member();
     $elsewhere = SignIn::open($user, 'Something (Mobile) elsewhere');
     $this->actingAs($user)->get('/studio')->assertSee('A phone or tablet')->assertSee('A computer');
+    // One that was not used for hours has ended by itself.
+    SignIn::open($user, 'Old')->forceFill(['seen_at' => now()->subHours(3), 'created_at' => '2026-01-02 03:04:05'])->save();
+    $this->get('/studio')->assertDontSee('2 Jan, 03:04');
     $this->delete("/sign-ins/{$elsewhere->id}")->assertRedirect('/studio');
     expect(SignIn::query()->find($elsewhere->id))->toBeNull();
     // Not those of anybody else, though they be of the same studio.
