@@ -100,6 +100,17 @@ $cone = Piece::query()->where('title', 'Larch cone block')->sole();
 $ask('GET', "/pieces/{$cone->id}/heat");
 $time('page: pieces', 40, fn() => $ask('GET', '/pieces'));
 $time('page: piece, computed before', 40, fn() => $ask('GET', "/pieces/{$cone->id}"));
+$crowd = $document;
+unset($crowd['pours']);
+$crowd['vessel']['diameter_mm'] = 900;
+for ($i = 0; $i < 500; $i++) {
+    $place = [-360 + 30 * ($i % 25), -285 + 30 * intdiv($i, 25)];
+    $crowd['inclusions'][$i] = ['id' => "o{$i}", 'at_mm' => $place] + $many['inclusions'][$i % 40];
+}
+$full = $cone->replicate();
+$full->hold($crowd)->save();
+$time('page: 500 objects', 5, fn() => $ask('GET', "/pieces/{$full->id}"));
+$full->forceDelete();
 $time('page: pour sheet', 40, fn() => $ask('GET', "/pieces/{$cone->id}/sheet"));
 $move = fn(int $n) => $ask('PATCH', "/pieces/{$cone->id}", ['f' => ['/inclusions/0/target_bottom_mm' => (10 + $n % 9) . ' mm']], true);
 $time('change: the cone moves, drawing and grams', 60, $move);

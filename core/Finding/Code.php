@@ -14,6 +14,7 @@ enum Code: string
     // The file.
     case NoFile = 'no-file';
     case TooLarge = 'too-large';
+    case TooLargeText = 'too-large.text';
     case Nesting = 'nesting';
     case Empty = 'empty';
     case EmptyPlan = 'empty.plan';

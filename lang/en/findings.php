@@ -5,12 +5,13 @@ declare(strict_types=1);
 // What was found, by code: a sentence that names the thing, says the figure and how to mend it; and the label of the press that mends it.
 return [
     // The file.
-    'no-file'    => ['says' => 'There is no readable file “:file”. Give the path of a plan file, or - for standard input.'],
-    'too-large'  => ['says' => 'The file is larger than :most MB, and no plan is. Check that it is the right file.'],
-    'nesting'    => ['says' => 'The file is nested deeper than :most levels, and no plan is. Check that it is the right file.'],
-    'empty'      => ['says' => 'The file is empty.'],
-    'empty.plan' => ['says' => 'This plan says nothing.'],
-    'json'       => [
+    'no-file'        => ['says' => 'There is no readable file “:file”. Give the path of a plan file, or - for standard input.'],
+    'too-large'      => ['says' => 'The file is larger than :most MB, and no plan is. Check that it is the right file.'],
+    'too-large.text' => ['says' => 'Without its meshes the file is larger than :most MB, and no plan is. Check that it is the right file.'],
+    'nesting'        => ['says' => 'The file is nested deeper than :most levels, and no plan is. Check that it is the right file.'],
+    'empty'          => ['says' => 'The file is empty.'],
+    'empty.plan'     => ['says' => 'This plan says nothing.'],
+    'json'           => [
         'says' => 'This is not JSON: line :line, column :column cannot be read. Look for a missing comma, quote or bracket just before it.',
     ],
     'not-an-object'   => ['says' => 'A plan file is one JSON object; it begins with “{”.'],

@@ -19,6 +19,9 @@ final class ReadableInput
     /** Names under which lists of texts are expected. */
     private const LISTS = ['f', 'also'];
 
+    /** Of a form that is typed; files come otherwise. */
+    private const MOST_BYTES = 8_000_000;
+
     /** Control characters but tab and line feed; byte order marks; what turns the direction of a line. */
     private const UNTYPED = '/[\x00-\x08\x0B-\x1F\x7F]|\x{FEFF}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
 
@@ -33,13 +36,13 @@ final class ReadableInput
         return $next($request);
     }
 
-    /** @throws HttpException where PHP has left out what is beyond its limit */
+    /** @throws HttpException where it is more than anybody types, or PHP has left out what is beyond its limit */
     private function mustBeWhole(Request $request): void
     {
         $most = (int) ini_get('max_input_vars');
         $isForm = str_starts_with($request->headers->get('Content-Type') ?? '', 'application/x-www-form-urlencoded');
         foreach ([$request->getQueryString() ?? '', $isForm ? $request->getContent() : ''] as $text) {
-            if ($most > 0 && substr_count($text, '&') >= $most) {
+            if (strlen($text) > self::MOST_BYTES || ($most > 0 && substr_count($text, '&') >= $most)) {
                 throw new HttpException(Response::HTTP_REQUEST_ENTITY_TOO_LARGE);
             }
         }

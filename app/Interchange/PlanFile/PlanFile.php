@@ -26,6 +26,9 @@ final class PlanFile
 
     private const MOST_ERRORS = 200;
 
+    /** Megabytes without meshes: a megabyte of text takes up to forty of memory once it is taken apart. */
+    private const MOST_TEXT = 6;
+
     /** Smaller than any figure of the trade in the units of the file: rates are above 1e-9 a second, prices above a millionth. */
     private const TINIEST = 1e-12;
 
@@ -62,6 +65,9 @@ final class PlanFile
             throw self::refusal(Code::TooLarge, ['most' => Number::count(intdiv(config()->integer('pensilis.largest_file'), 1024 ** 2))]);
         }
         $json = $embedded->takeOut(str_starts_with($json, "\xEF\xBB\xBF") ? substr($json, 3) : $json);
+        if (strlen($json) > 1e6 * self::MOST_TEXT) {
+            throw self::refusal(Code::TooLargeText, ['most' => Number::count(self::MOST_TEXT)]);
+        }
         try {
             $object = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
             $document = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
