@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
@@ -13,6 +14,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,6 +23,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(SecurityHeaders::class);
         $middleware->append(ReadableInput::class);
+        // Before a piece is looked for that may be gone: an answer that it is not there must leave the session alone too.
+        $middleware->prependToPriorityList(SubstituteBindings::class, LeavesSession::class);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in', absolute: false));
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
     })
