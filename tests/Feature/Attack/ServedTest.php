@@ -57,6 +57,15 @@ it('answers all of many who write at once', function (): void {
         ->and(substr_count($visitor->get('/shelf/consumables/table.csv')->body, "\r\n"))->toBe(41);
 });
 
+it('says what was deleted though its heat was still asked for', function (): void {
+    $visitor = served()->visitor('deletes@studio.example');
+    $path = pieceSent($visitor, Plans::cone());
+    $visitor->get($path);
+    expect($visitor->post($path, ['_method' => 'DELETE'])->status)->toBe(302)
+        ->and($visitor->get("{$path}/heat")->status)->toBe(404)
+        ->and($visitor->get('/pieces')->body)->toContain('was deleted')->toContain('Undo');
+});
+
 it('loses no object of many that are added at once', function (): void {
     $visitor = served()->visitor('adds@studio.example');
     $path = pieceSent($visitor, Plans::cone());
