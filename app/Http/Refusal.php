@@ -21,7 +21,7 @@ final class Refusal
         $path = parse_url($request->headers->get('HX-Current-URL') ?? '', PHP_URL_PATH);
 
         return response()->view('partials.ended', [
-            'why' => $why, 'to' => is_string($path) && preg_match('#^/(?!/)#', $path) === 1 ? $path : '/pieces',
+            'why' => $why, 'to' => is_string($path) && Address::isOwn($path) ? $path : '/pieces',
         ], $status, self::HEADERS);
     }
 

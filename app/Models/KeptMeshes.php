@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\EmbeddedMeshes;
 use Pensilis\Exception\UnusableMesh;
 use Pensilis\Geometry\Sliced;
@@ -67,11 +68,9 @@ final class KeptMeshes implements MeshSource
      */
     public static function namedIn(array $document): array
     {
-        $objects = is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [];
-
         return array_values(array_unique(array_filter(array_map(
             fn(mixed $place): mixed => is_array($place) ? $place['mesh'] ?? null : null,
-            [$document['vessel'] ?? null, ...$objects],
+            [$document['vessel'] ?? null, ...Document::list($document, '/inclusions')],
         ), is_string(...))));
     }
 
@@ -85,10 +84,8 @@ final class KeptMeshes implements MeshSource
     public function embed(array $document): array
     {
         $files = [];
-        foreach (Mesh::query()->where('studio_id', $this->studio)->whereIn(
-            'hash',
-            self::namedIn($document),
-        )->get(['id', 'studio_id', 'hash']) as $mesh) {
+        $named = Mesh::query()->where('studio_id', $this->studio)->whereIn('hash', self::namedIn($document));
+        foreach ($named->get(['id', 'studio_id', 'hash']) as $mesh) {
             $files[$mesh->hash] = base64_encode($mesh->bytes());
         }
         $inside = function (mixed $place) use ($files): mixed {

@@ -59,10 +59,8 @@ final class Studio extends Model
     public function useUp(string $name, float $amount): array
     {
         $took = [];
-        $lots = $this->supplies()->whereIn(
-            'kind',
-            [SupplyKind::Resin, SupplyKind::Colour],
-        )->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
+        $lots = $this->supplies()->whereIn('kind', [SupplyKind::Resin, SupplyKind::Colour])
+            ->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
         foreach ($lots as $lot) {
             $taken = min($amount, $lot->stock ?? 0.0);
             $lot->use($taken);

@@ -34,6 +34,9 @@ final class Supply extends Model
     /** Things that a studio has on its shelf at the most. */
     public const MOST = 2000;
 
+    /** Numbers that may be left empty. */
+    public const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
+
     private const PLAIN = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
 
     protected $fillable = ['kind', 'name', 'document', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];

@@ -61,7 +61,11 @@ final class PensilisProvider extends ServiceProvider
             SignIn::KEY,
             $event->user instanceof User ? SignIn::open($event->user, (string) request()->userAgent())->id : null,
         ));
-        Event::listen(fn(Logout $event) => SignIn::query()->whereKey(session()->get(SignIn::KEY))->delete());
+        Event::listen(function (Logout $event): void {
+            SignIn::query()->whereKey(session()->get(SignIn::KEY))->delete();
+            session()->invalidate();
+            session()->regenerateToken();
+        });
         // Nothing on a page, and nowhere that a page leads to, follows the Host header.
         Vite::createAssetPathsUsing(fn(string $path): string => "/{$path}");
         Paginator::currentPathResolver(fn(): string => '/' . ltrim(request()->path(), '/'));

@@ -58,6 +58,12 @@ final class Limits
         return 'max:' . intdiv(1_000_000 * $megabytes, 1024);
     }
 
+    /** @return list<string> the rules for an address of mail */
+    public static function address(): array
+    {
+        return ['required', 'string', 'email', 'max:' . self::ADDRESS];
+    }
+
     /** @return array<string, string> by the placeholder of lang/ */
     public static function said(): array
     {

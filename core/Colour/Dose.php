@@ -29,8 +29,7 @@ final readonly class Dose
      * @param float                                 $exact  drops or grams
      * @param float                                 $told   what to give of the colour itself, or of the mother tint in ml or grams
      * @param list<array{take: float, size: float}> $stages of the mother tint: drops or grams of colour, later ml or grams of the stage
-     *                                                      before,
-     *                                                      and what is made of it with clear mix, ml or grams
+     *                                                      before, and what is made of it with clear mix, ml or grams
      */
     private function __construct(public Colourant $colour, public float $exact, public float $told, public array $stages) {}
 

@@ -66,10 +66,9 @@ final readonly class Recipe
     private function key(): array
     {
         $key = array_map(fn(array $part): string => json_encode([
-            $part[0]->name, $part[0]->kind, $part[0]->shade->toHex(), self::digits(
-                $part[0]->absorb[0] + $part[0]->scatter[0],
-            ), self::digits($part[0]->density),
-            self::digits($part[0]->drop), self::digits($part[1]),
+            $part[0]->name, $part[0]->kind, $part[0]->shade->toHex(),
+            self::digits($part[0]->absorb[0] + $part[0]->scatter[0]),
+            self::digits($part[0]->density), self::digits($part[0]->drop), self::digits($part[1]),
         ], JSON_THROW_ON_ERROR), $this->parts);
         sort($key);
 

@@ -28,7 +28,7 @@ final readonly class ColourJudge implements Judge
         $found = [];
         foreach ($coloured as $k => $pour) {
             foreach ($pour->portions->all as $portion) {
-                $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
+                $at = $portion->pointer($k);
                 array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at)]));
             }
             array_push($found, ...(new RegionJudge($pour, $k, $neighbours[$k]))->findings());

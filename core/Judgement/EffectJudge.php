@@ -49,7 +49,7 @@ final readonly class EffectJudge implements Judge
     {
         $found = [];
         foreach ($this->plan->setup->viewed === Viewed::Sides ? [] : $this->coloured as $k => $pour) {
-            array_push($found, ...$this->hidden($pour, $k, $this->neighbours[$k]));
+            array_push($found, ...$this->hidden($pour, $k));
         }
 
         return [...$found, ...$this->objects()];
@@ -58,11 +58,9 @@ final readonly class EffectJudge implements Judge
     /**
      * Regions, or a whole coat, of which nothing will be seen.
      *
-     * @param list<array{int, int}> $neighbours
-     *
      * @return list<Finding>
      */
-    private function hidden(LaidPour $pour, int $k, array $neighbours): array
+    private function hidden(LaidPour $pour, int $k): array
     {
         $found = [];
         $places = $this->places($pour);
@@ -74,11 +72,11 @@ final readonly class EffectJudge implements Judge
             $what = $pour->coat->zones === []
                 ? new Fact('seen.pour', ['pour' => $k + 1])
                 : new Fact('seen.region', ['pour' => $k + 1, 'region' => $portion->name]);
-            $at = "/pours/{$k}" . ($portion->index < 0 ? '' : "/zones/{$portion->index}");
+            $at = $portion->pointer($k);
             $left = $this->appearance->showsOfCoat($k, $x, $y);
             if ($left < self::FAINT) {
                 $found[] = $this->veiled($what, $left, $at);
-            } elseif (($difference = $this->standsOut($pour, $k, $portion, $places, $neighbours)) < self::ALIKE) {
+            } elseif (($difference = $this->standsOut($pour, $k, $portion, $places)) < self::ALIKE) {
                 $found[] = Finding::of(
                     Code::BlendsIn,
                     $at,
@@ -95,10 +93,9 @@ final readonly class EffectJudge implements Judge
      * How far the colour of a region lies from those of its neighbours, and that of a tinted coat from the same place without it; an
      * opaque coat is a ground, not an effect.
      *
-     * @param array<int, array{float, float}> $places     in all regions
-     * @param list<array{int, int}>           $neighbours
+     * @param array<int, array{float, float}> $places in all regions
      */
-    private function standsOut(LaidPour $pour, int $k, Portion $portion, array $places, array $neighbours): float
+    private function standsOut(LaidPour $pour, int $k, Portion $portion, array $places): float
     {
         $seen = $this->appearance->ground(...$places[$portion->index]);
         if ($pour->coat->zones === []) {
@@ -107,7 +104,7 @@ final readonly class EffectJudge implements Judge
             return $opaque ? INF : $seen->differenceFrom($this->appearance->withoutCoat($k, ...$places[$portion->index]));
         }
         $most = 0.0;
-        foreach ($neighbours as $pair) {
+        foreach ($this->neighbours[$k] as $pair) {
             $other = $pair[0] === $portion->index ? $pair[1] : $pair[0];
             if ($most < self::ALIKE && in_array($portion->index, $pair, true) && isset($places[$other])) {
                 $most = max($most, $seen->differenceFrom($this->appearance->ground(...$places[$other])));

@@ -37,11 +37,14 @@ final readonly class HoursJudge implements Judge
             $fits = $hours->firstFit($task->start - $lead, $lead + $task->end - $task->start);
             $start = $fits === null ? INF : ceil(1e3 * ($fits + $lead) - 1e-6) / 1e3;
             $later = $this->plan->pours[$task->pour + 1]->startHour ?? INF;
-            $found[] = Finding::of(Code::OutsideHours, "/pours/{$task->pour}/start_h", [
-                'pour' => Number::count($task->pour + 1), 'start' => Duration::hours($task->start),
-            ] + (is_finite($start)
-                ? ['better' => Duration::hours($start)]
-                : []), mend: $start > $later || is_infinite($start) ? null : new Mend("/pours/{$task->pour}/start_h", $start));
+            $at = "/pours/{$task->pour}/start_h";
+            $found[] = Finding::of(
+                Code::OutsideHours,
+                $at,
+                ['pour' => Number::count($task->pour + 1), 'start' => Duration::hours($task->start)]
+                    + (is_finite($start) ? ['better' => Duration::hours($start)] : []),
+                mend: $start > $later || is_infinite($start) ? null : new Mend($at, $start),
+            );
         }
 
         return $found;

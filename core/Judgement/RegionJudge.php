@@ -34,10 +34,10 @@ final readonly class RegionJudge implements Judge
         $shifts = $this->shifts();
         $found = [];
         foreach ($this->pour->portions->all as $portion) {
-            $found[] = $this->place($portion, $shifts, $this->neighbours);
+            $found[] = $this->place($portion, $shifts);
         }
 
-        return [...array_values(array_filter($found)), ...$this->neighbours($this->neighbours)];
+        return [...array_values(array_filter($found)), ...$this->met()];
     }
 
     /**
@@ -63,19 +63,18 @@ final readonly class RegionJudge implements Judge
      * A region that has no room, or more or less mix than its area takes. An edge that a neighbour pushes is told there.
      *
      * @param array<int, float|null> $shifts
-     * @param list<array{int, int}>  $neighbours
      */
-    private function place(Portion $portion, array $shifts, array $neighbours): ?Finding
+    private function place(Portion $portion, array $shifts): ?Finding
     {
         if ($portion->index < 0) {
             return null;
         }
-        $at = "/pours/{$this->k}/zones/{$portion->index}";
+        $at = $portion->pointer($this->k);
         if ($portion->area <= self::NOWHERE) {
             return Finding::of(Code::RegionNowhere, $at, ['pour' => Number::count($this->k + 1)], ['region' => $portion->name]);
         }
         $shift = $shifts[$portion->index];
-        if ($shift !== null && (abs($shift) < self::STILL || ($shift < 0.0 && $this->isPushed($portion->index, $shifts, $neighbours)))) {
+        if ($shift !== null && (abs($shift) < self::STILL || ($shift < 0.0 && $this->isPushed($portion->index, $shifts)))) {
             return null;
         }
         $code = match (true) {
@@ -83,7 +82,6 @@ final readonly class RegionJudge implements Judge
             $shift > 0.0    => Code::RegionInvades,
             default         => Code::RegionInvaded,
         };
-
         $mend = new Mend("{$at}/share_pct", round(100.0 * $portion->takes, 1));
 
         return Finding::of($code, $mend->pointer, [
@@ -92,13 +90,10 @@ final readonly class RegionJudge implements Judge
         ] + ($shift === null ? [] : ['shift' => Length::metres(abs($shift))]), ['region' => $portion->name], $mend);
     }
 
-    /**
-     * @param array<int, float|null> $shifts
-     * @param list<array{int, int}>  $neighbours
-     */
-    private function isPushed(int $index, array $shifts, array $neighbours): bool
+    /** @param array<int, float|null> $shifts */
+    private function isPushed(int $index, array $shifts): bool
     {
-        foreach ($neighbours as [$one, $other]) {
+        foreach ($this->neighbours as [$one, $other]) {
             if (
                 ($one === $index && ($shifts[$other] ?? 0.0) >= self::STILL)
                 || ($other === $index && ($shifts[$one] ?? 0.0) >= self::STILL)
@@ -110,17 +105,11 @@ final readonly class RegionJudge implements Judge
         return false;
     }
 
-    /**
-     * Neighbours that run together or dull each other where they meet.
-     *
-     * @param list<array{int, int}> $neighbours
-     *
-     * @return list<Finding>
-     */
-    private function neighbours(array $neighbours): array
+    /** @return list<Finding> neighbours that run together or dull each other where they meet */
+    private function met(): array
     {
         $found = [];
-        foreach ($neighbours as [$one, $other]) {
+        foreach ($this->neighbours as [$one, $other]) {
             [$first, $second] = [$this->pour->coat->recipe($one), $this->pour->coat->recipe($other)];
             if ($first->isClear() || $second->isClear()) {
                 continue;

@@ -44,7 +44,7 @@ final class Diagnosis
         private readonly float $resinDensity,
         private readonly array $wishes,
     ) {
-        $this->different = array_values(array_combine(array_map(fn(Wish $wish): string => $wish->key(), $wishes), $wishes));
+        $this->different = array_values(Wish::different($wishes));
     }
 
     /** @return non-empty-list<Obstacle> */
@@ -140,11 +140,10 @@ final class Diagnosis
     private function pair(Wish $one, Wish $other): Obstacle
     {
         return new Obstacle($one->floats() || $other->floats() ? Code::LayersConflictAfloat : Code::LayersConflict, [
-            'target'       => Length::metres($one->inclusion->targetBottom),
-            'tolerance'    => Length::metres($one->inclusion->tolerance),
-            'other_target' => Length::metres(
-                $other->inclusion->targetBottom,
-            ), 'other_tolerance' => Length::metres($other->inclusion->tolerance),
+            'target'          => Length::metres($one->inclusion->targetBottom),
+            'tolerance'       => Length::metres($one->inclusion->tolerance),
+            'other_target'    => Length::metres($other->inclusion->targetBottom),
+            'other_tolerance' => Length::metres($other->inclusion->tolerance),
         ] + $this->limits(), [$one->inclusion->id, $other->inclusion->id], $this->nearestTarget($one, [$other]));
     }
 
@@ -157,10 +156,16 @@ final class Diagnosis
         ];
     }
 
+    /** @param list<Wish> $wishes */
+    private static function key(array $wishes): string
+    {
+        return implode(';', array_map(fn(Wish $wish): string => $wish->key(), $wishes));
+    }
+
     /** @param list<Wish> $others */
     private function nearestTarget(Wish $wish, array $others): ?float
     {
-        $key = implode(';', array_map(fn(Wish $one): string => $one->key(), [$wish, ...$others]))
+        $key = self::key([$wish, ...$others])
             . " {$wish->inclusion->solid->height()} {$wish->inclusion->cover} {$wish->inclusion->tolerance}";
         if (!array_key_exists($key, $this->nearest)) {
             $this->nearest[$key] = $this->search($wish, $others);
@@ -190,9 +195,7 @@ final class Diagnosis
     /** @param list<Wish> $wishes */
     private function works(array $wishes): bool
     {
-        $key = implode(';', array_map(fn(Wish $wish): string => $wish->key(), $wishes));
-
-        return $this->known[$key] ??= (new LayerSearch(
+        return $this->known[self::key($wishes)] ??= (new LayerSearch(
             Wish::micrometres($this->fill),
             Wish::micrometres($this->least),
             Wish::micrometres($this->greatest),

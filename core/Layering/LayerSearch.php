@@ -56,9 +56,8 @@ final readonly class LayerSearch
         private int $greatest,
         private array $wishes,
     ) {
-        $keys = array_map(fn(Wish $wish): string => $wish->key(), $wishes);
-        $this->different = array_values(array_combine($keys, $wishes));
-        $this->many = array_values(array_count_values($keys));
+        $this->different = array_values(Wish::different($wishes));
+        $this->many = array_values(array_count_values(array_map(fn(Wish $wish): string => $wish->key(), $wishes)));
     }
 
     /** The layers, or null where none can be found. */

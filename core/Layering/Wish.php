@@ -49,6 +49,16 @@ final readonly class Wish
         return "{$this->target} {$this->least} {$this->greatest} {$this->lift}";
     }
 
+    /**
+     * @param list<self> $wishes
+     *
+     * @return array<string, self> one of all that want the same, by what they want
+     */
+    public static function different(array $wishes): array
+    {
+        return array_combine(array_map(fn(self $wish): string => $wish->key(), $wishes), $wishes);
+    }
+
     /** Whether there is any height at which it would be covered and within its tolerance. */
     public function isPossible(): bool
     {

@@ -30,11 +30,8 @@ final readonly class Finished
             $y += $gross * $cy;
             foreach ($plan->inclusions as $one) {
                 $at = $layout->bottomOf($one);
-                $missing = $density * ($one->displaced(
-                    $pour->bottom,
-                    $pour->top,
-                    $at,
-                ) - $one->drunk($pour->bottom, $pour->top, $at)) / $one->count();
+                $absent = $one->displaced($pour->bottom, $pour->top, $at) - $one->drunk($pour->bottom, $pour->top, $at);
+                $missing = $density * $absent / $one->count();
                 foreach ($one->places as [$px, $py]) {
                     $x -= $missing * $px;
                     $y -= $missing * $py;

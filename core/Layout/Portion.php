@@ -25,6 +25,12 @@ final readonly class Portion
         public float $volume,
     ) {}
 
+    /** Where the plan says it: the region, or the pour that has none there. */
+    public function pointer(int $pour): string
+    {
+        return "/pours/{$pour}" . ($this->index < 0 ? '' : "/zones/{$this->index}");
+    }
+
     /** Plain mix in it, m³. */
     public function plain(float $mixDensity): float
     {

@@ -102,23 +102,11 @@ final readonly class PieceHeat
      */
     public function runThrough(array $pours, float $longest, bool $thin): HeatRun
     {
-        $run = $this->poured($pours, $thin);
-        $run->settle($pours[count($pours) - 1][2] + $longest);
-
-        return $run;
-    }
-
-    /**
-     * All pours, each at its start; what comes after the last is still to be followed.
-     *
-     * @param non-empty-list<array{CalibratedResin, float, float}> $pours resin, depth in m, start in s
-     */
-    public function poured(array $pours, bool $thin): HeatRun
-    {
         $run = $this->begin($pours[0][0], $thin);
         foreach ($pours as [$resin, $depth, $start]) {
             $run->pour($resin, $depth, $start, $this->rowsFor($depth));
         }
+        $run->settle($pours[count($pours) - 1][2] + $longest);
 
         return $run;
     }

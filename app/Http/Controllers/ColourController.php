@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Palette;
 use App\Models\Piece;
 use App\Words\Words;
@@ -23,7 +24,7 @@ final class ColourController extends Controller
         $colour = $known[$request->string('colour')->toString()];
         $full = false;
         $piece->change(function (array $document) use ($colour, &$full): array {
-            $full = count(self::colours($document)) >= self::MOST;
+            $full = count(Document::list($document, '/colours')) >= self::MOST;
 
             return $full ? $document : Palette::with($document, $colour);
         });
@@ -40,9 +41,8 @@ final class ColourController extends Controller
         [$uses, $gone] = [[], false];
         $piece->change(function (array $document) use ($id, &$uses, &$gone): array {
             $uses = Palette::usesOf($document, $id);
-            $colours = self::colours($document);
-            $left = array_values(array_filter($colours, fn(mixed $one): bool => !is_array($one) || ($one['id'] ?? null) !== $id));
-            $gone = $uses === [] && count($left) < count($colours);
+            $left = Document::others($document, '/colours', $id);
+            $gone = $uses === [] && count($left) < count(Document::list($document, '/colours'));
 
             return $gone ? ($left === [] ? array_diff_key($document, ['colours' => 1]) : ['colours' => $left] + $document) : $document;
         });
@@ -56,16 +56,6 @@ final class ColourController extends Controller
         }
 
         return $gone ? $this->back($piece) : $this->back($piece)->with('said', __('said.gone-already', ['name' => $id]));
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     *
-     * @return array<array-key, mixed>
-     */
-    private static function colours(array $document): array
-    {
-        return is_array($document['colours'] ?? null) ? $document['colours'] : [];
     }
 
     private function back(Piece $piece): RedirectResponse

@@ -8,10 +8,14 @@ use App\Models\Studio;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Timebox;
 use LogicException;
 
 abstract class Controller
 {
+    /** Of an answer that must not tell by its time what came of it, µs. */
+    private const TAKES = 1_000_000;
+
     protected function member(): User
     {
         $user = Auth::user();
@@ -22,6 +26,12 @@ abstract class Controller
     protected function studio(): Studio
     {
         return $this->member()->loadMissing('studio')->studio;
+    }
+
+    /** Does what takes as long whatever comes of it: a mail takes its time, and no answer tells whether one was sent. */
+    protected static function alike(callable $do): void
+    {
+        (new Timebox())->call($do, self::TAKES);
     }
 
     /** A text that an address or a form says; nothing where it says a list. */

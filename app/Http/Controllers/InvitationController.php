@@ -13,25 +13,18 @@ use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Notification;
-use Illuminate\Support\Timebox;
 
 final class InvitationController extends Controller
 {
-    /** All answers take as long, µs. */
-    private const TAKES = 1_000_000;
-
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS]],
-            Words::asked('invitation'),
-        );
+        $request->validate(['email' => Limits::address()], Words::asked('invitation'));
         $email = mb_strtolower($request->string('email')->toString());
         if ($this->studio()->members()->where('email', $email)->exists()) {
             return redirect()->route('studio')->withErrors(['email' => __('asked.invitation.member')]);
         }
         // Whoever has an account elsewhere is told by mail, and nobody else is: the answer is the same.
-        (new Timebox())->call(fn() => $this->invite($email), self::TAKES);
+        self::alike(fn() => $this->invite($email));
 
         return redirect()->route('studio')->with('said', __('said.invited', ['email' => $email]));
     }

@@ -6,14 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /** Members of a studio: one less. A studio keeps its last. */
 final class MemberController extends Controller
 {
-    public function destroy(Request $request, User $member): RedirectResponse
+    public function destroy(User $member): RedirectResponse
     {
         $studio = $this->studio();
         $isLast = DB::transaction(fn(): bool => $studio->members()->count() < 2 || $member->delete() !== true);
@@ -24,8 +23,6 @@ final class MemberController extends Controller
             return redirect()->route('studio')->with('said', __('said.member-gone', ['email' => $member->email]));
         }
         Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
         return redirect()->route('sign-in')->with('said', __('said.left', ['studio' => $studio->name]));
     }

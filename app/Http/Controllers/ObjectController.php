@@ -25,7 +25,7 @@ final class ObjectController extends Controller
         $kind = $known[$request->string('kind')->toString()];
         $count = 0;
         $piece->change(function (array $document) use ($kind, &$count): array {
-            $count = count(self::objects($document));
+            $count = count(Document::list($document, '/inclusions'));
 
             return $count < self::MOST
                 ? Document::with($document, "/inclusions/{$count}", Starters::object($document, $kind))
@@ -43,24 +43,13 @@ final class ObjectController extends Controller
         $id = self::said($request, 'object');
         $gone = false;
         $piece->change(function (array $document) use ($id, &$gone): array {
-            $objects = self::objects($document);
-            $left = array_values(array_filter($objects, fn(mixed $one): bool => !is_array($one) || ($one['id'] ?? null) !== $id));
-            $gone = count($left) < count($objects);
+            $left = Document::others($document, '/inclusions', $id);
+            $gone = count($left) < count(Document::list($document, '/inclusions'));
 
             return $gone ? ['inclusions' => $left] + $document : $document;
         });
         $back = redirect()->route('pieces.show', $piece);
 
         return $gone ? $back : $back->with('said', __('said.gone-already', ['name' => $id]));
-    }
-
-    /**
-     * @param array<string, mixed> $document
-     *
-     * @return array<array-key, mixed>
-     */
-    private static function objects(array $document): array
-    {
-        return is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [];
     }
 }

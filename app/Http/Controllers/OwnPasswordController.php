@@ -8,7 +8,6 @@ use App\Http\Requests\NewPassword;
 use App\Models\SignIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** Another password for the own account; it ends all other sign-ins. */
@@ -19,9 +18,7 @@ final class OwnPasswordController extends Controller
         if (!Hash::check(self::said($request, 'current'), $this->member()->password)) {
             throw ValidationException::withMessages(['current' => __('asked.password.current')]);
         }
-        $this->member()->forceFill([
-            'password' => $request->string('password')->toString(), 'remember_token' => Str::random(60),
-        ])->save();
+        $this->member()->update(['password' => $request->string('password')->toString()]);
         $request->session()->regenerate();
         $request->session()->put(SignIn::KEY, SignIn::open($this->member(), (string) $request->userAgent())->id);
 

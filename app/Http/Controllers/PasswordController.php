@@ -11,17 +11,12 @@ use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Str;
-use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** A forgotten password: a link by mail, then a new one. */
 final class PasswordController extends Controller
 {
-    /** All answers take as long, µs. */
-    private const TAKES = 1_000_000;
-
     public function create(): View
     {
         return view('account.forgotten');
@@ -29,12 +24,8 @@ final class PasswordController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:' . Limits::ADDRESS]], Words::asked('account'));
-        // A mail takes its time; no answer tells whether one was sent.
-        (new Timebox())->call(
-            fn() => Password::sendResetLink(['email' => mb_strtolower(self::said($request, 'email'))]),
-            self::TAKES,
-        );
+        $request->validate(['email' => Limits::address()], Words::asked('account'));
+        self::alike(fn() => Password::sendResetLink(['email' => mb_strtolower(self::said($request, 'email'))]));
 
         // The same answer whether or not there is such an account.
         return back()->with('said', __('said.reset-sent'));
@@ -52,9 +43,7 @@ final class PasswordController extends Controller
                 'email'                 => mb_strtolower(self::said($request, 'email')),
                 'password_confirmation' => self::said($request, 'password_confirmation'),
             ] + $request->safe(['password', 'token']),
-            fn(User $user, string $password): bool => $user->forceFill([
-                'password' => $password, 'remember_token' => Str::random(60),
-            ])->save(),
+            fn(User $user, string $password): bool => $user->update(['password' => $password]),
         );
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(['email' => __('asked.account.link')]);

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 final class PourChoiceController extends Controller
 {
     /** Keeps the pours that were found as given ones, so that each can be coloured and moved by itself. */
-    public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
+    public function store(Piece $piece, Answers $answers): RedirectResponse
     {
         $answer = $answers->find($piece, $this->member());
         $pours = GivenPours::of($answer);

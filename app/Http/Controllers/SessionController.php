@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Address;
 use App\Http\Requests\SignIn;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;
 
@@ -31,16 +31,14 @@ final class SessionController extends Controller
         $parts = is_string($intended) ? parse_url($intended) : false;
         $path = is_array($parts) ? $parts['path'] ?? '' : '';
 
-        return str_starts_with($path, '/') && !str_starts_with($path, '//')
+        return Address::isOwn($path)
             ? $path . (isset($parts['query']) ? "?{$parts['query']}" : '')
             : null;
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(): RedirectResponse
     {
         Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
         return redirect()->route('sign-in');
     }

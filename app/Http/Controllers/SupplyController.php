@@ -54,10 +54,8 @@ final class SupplyController extends Controller
         DB::transaction(fn(): bool => $supply->refresh()->update($request->attributesFor($supply, $this->studio()->units)));
         $other = array_column(SupplyFields::of($supply->document, $supply->kind), 'pointer') !== array_column($fields, 'pointer');
 
-        return redirect()->route(
-            $other ? 'supplies.edit' : 'supplies',
-            $other ? $supply : $supply->kind,
-        )->with('said', __('said.supply-kept', ['name' => $supply->name]));
+        return redirect()->route($other ? 'supplies.edit' : 'supplies', $other ? $supply : $supply->kind)
+            ->with('said', __('said.supply-kept', ['name' => $supply->name]));
     }
 
     public function destroy(Supply $supply): RedirectResponse

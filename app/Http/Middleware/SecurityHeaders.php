@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Address;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -40,9 +41,9 @@ final class SecurityHeaders
         $path = str_starts_with($to, "{$root}/") || $to === $root ? substr($to, strlen($root)) : $to;
 
         return match (true) {
-            $path === ''                               => '/',
-            preg_match('#^/(?![/\\\\])#', $path) === 1 => $path,
-            default                                    => '/pieces',
+            $path === ''          => '/',
+            Address::isOwn($path) => $path,
+            default               => '/pieces',
         };
     }
 }

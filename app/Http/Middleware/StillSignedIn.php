@@ -28,8 +28,6 @@ final class StillSignedIn
             : null;
         if (!$signIn instanceof SignIn) {
             Auth::logout();
-            $request->session()->invalidate();
-            $request->session()->regenerateToken();
             throw new AuthenticationException(redirectTo: route('sign-in', absolute: false));
         }
         $signIn->notice();

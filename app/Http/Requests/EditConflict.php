@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Refusal;
 use App\Interchange\Form\Conflict;
 use App\Models\Piece;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final class EditConflict extends RuntimeException
             $isPart ? 'pieces.conflict' : 'pieces.conflict-page',
             ['conflict' => $this],
             Response::HTTP_CONFLICT,
-            $isPart ? ['HX-Retarget' => '#refusal', 'HX-Reswap' => 'innerHTML'] : [],
+            $isPart ? Refusal::HEADERS : [],
         );
     }
 }

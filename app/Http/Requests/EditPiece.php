@@ -160,9 +160,7 @@ final class EditPiece extends FormRequest
      */
     private static function asks(array $document, array $fields): array
     {
-        $colours = is_array($document['colours'] ?? null) ? $document['colours'] : [];
-
-        return [array_column($colours, 'name'), array_column($fields, 'pointer')];
+        return [array_column(Document::list($document, '/colours'), 'name'), array_column($fields, 'pointer')];
     }
 
     /**
@@ -172,15 +170,13 @@ final class EditPiece extends FormRequest
      */
     private function reshapings(array $document): array
     {
-        $steps = Document::value($document, '/vessel/steps');
         $reshapings = ['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...),
             '/studio/measure_by'       => Reshaping::measuring(...)];
-        foreach (array_keys(is_array($steps) ? $steps : []) as $i) {
+        foreach (array_keys(Document::list($document, '/vessel/steps')) as $i) {
             $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
         }
         $reshapings['/vessel/compartments'] = Reshaping::compartments(...);
-        $objects = Document::value($document, '/inclusions');
-        foreach (array_keys(is_array($objects) ? $objects : []) as $i) {
+        foreach (array_keys(Document::list($document, '/inclusions')) as $i) {
             $reshapings["/inclusions/{$i}/copies"] = Reshaping::copies((int) $i);
         }
 

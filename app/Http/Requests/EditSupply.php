@@ -23,9 +23,6 @@ use Pensilis\Quantity\UnitSystem;
 /** What was typed of a thing on the shelf: its pack, stock and age, and under “f” what a plan file says of it. */
 final class EditSupply extends FormRequest
 {
-    /** Numbers that may be left empty. */
-    private const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -126,10 +123,10 @@ final class EditSupply extends FormRequest
             $typed = $this->string($key)->trim()->toString();
             if ($seen->hasChanged($key, $typed)) {
                 $plain[$key] = match (true) {
-                    $typed === ''                       => in_array($key, ['name', 'lot'], true) ? '' : null,
-                    $key === 'stock'                    => self::counted((float) $typed, $seen->text('stock') ?? $kept, $kept),
-                    in_array($key, self::NUMBERS, true) => (float) $typed,
-                    default                             => $typed,
+                    $typed === ''                         => in_array($key, ['name', 'lot'], true) ? '' : null,
+                    $key === 'stock'                      => self::counted((float) $typed, $seen->text('stock') ?? $kept, $kept),
+                    in_array($key, Supply::NUMBERS, true) => (float) $typed,
+                    default                               => $typed,
                 };
             }
         }

@@ -46,7 +46,7 @@ final class SignIn extends FormRequest
     public function rules(): array
     {
         return [
-            'email'    => ['required', 'string', 'email', 'max:' . Limits::ADDRESS],
+            'email'    => Limits::address(),
             'password' => ['required', 'string', 'max:' . Limits::PASSWORD],
         ];
     }

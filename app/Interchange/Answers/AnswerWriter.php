@@ -114,10 +114,10 @@ final class AnswerWriter
     private static function portions(LaidPour $pour): array
     {
         return array_map(fn(Portion $one): array => [
-            'name' => Words::metric()->inside($one->name), 'area_pct' => 100.0 * $one
-                ->area, 'share_pct' => 100.0 * $one->share, 'volume_ml' => 1e6 * $one->volume,
-            'mix_g'   => 1e3 * $pour->resin->density * $one->plain($pour->resin->density),
-            'colours' => array_map(
+            'name'      => Words::metric()->inside($one->name), 'area_pct' => 100.0 * $one->area,
+            'share_pct' => 100.0 * $one->share, 'volume_ml' => 1e6 * $one->volume,
+            'mix_g'     => 1e3 * $pour->resin->density * $one->plain($pour->resin->density),
+            'colours'   => array_map(
                 fn(array $part): array => ['colour' => $part[0]->id, $part[0]->kind->key() => $part[1]],
                 $one->recipe->parts,
             ),
@@ -143,9 +143,9 @@ final class AnswerWriter
         [$weighA, $weighB] = $batch->readGrams();
 
         return [
-            'volume_ml' => $batch->volume / $pieces, 'mass_g' => $batch
-                ->mass / $pieces, 'a_g' => $batch->a() / $pieces, 'b_g' => $batch->b() / $pieces,
-            'loss_g' => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
+            'volume_ml' => $batch->volume / $pieces, 'mass_g' => $batch->mass / $pieces,
+            'a_g'       => $batch->a() / $pieces, 'b_g' => $batch->b() / $pieces,
+            'loss_g'    => $batch->loss, 'weigh_a_g' => $weighA, 'weigh_b_g' => $weighB,
         ];
     }
 
@@ -166,9 +166,9 @@ final class AnswerWriter
                 'must_seal'           => $inclusion->mustSeal(),
                 'verdict'             => $inclusion->verdict()->value,
                 'max_celsius_reached' => $simulation->greatestAt($inclusion),
-                'apparent_depth_mm'   => 1e3 * $face
-                    ->apparentDepth($inclusion), 'shows_pct' => 100.0 * ($side ?? $face)->showsOf($inclusion),
-                'placement_opens_h' => null, 'placement_closes_h' => null, 'drift_mm' => null,
+                'apparent_depth_mm'   => 1e3 * $face->apparentDepth($inclusion),
+                'shows_pct'           => 100.0 * ($side ?? $face)->showsOf($inclusion),
+                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
             ];
         }
 
@@ -185,8 +185,8 @@ final class AnswerWriter
         $words = Words::metric();
 
         return array_map(fn(Finding $one): array => [
-            'code' => $one->code->word(), 'message' => $words
-                ->finding($one), 'pointer' => $one->pointer, 'quantities' => (object) $one->figures(),
+            'code'    => $one->code->word(), 'message' => $words->finding($one),
+            'pointer' => $one->pointer, 'quantities' => (object) $one->figures(),
         ], $findings);
     }
 }

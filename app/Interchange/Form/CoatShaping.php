@@ -100,10 +100,8 @@ final class CoatShaping
      */
     private static function list(array $document, string $pointer): array
     {
-        $list = Document::value($document, $pointer);
-
         /** @var array<int, array<string, mixed>> */
-        return is_array($list) ? array_filter($list, is_array(...)) : [];
+        return array_filter(Document::list($document, $pointer), is_array(...));
     }
 
     private static function text(mixed $value): string

@@ -302,9 +302,7 @@ final readonly class PlanFields
     /** @return array<array-key, mixed> */
     private function list(string $pointer): array
     {
-        $list = Document::value($this->document, $pointer);
-
-        return is_array($list) ? $list : [];
+        return Document::list($this->document, $pointer);
     }
 
     /** @return non-empty-array<string, string> a mesh is chosen by sending one */

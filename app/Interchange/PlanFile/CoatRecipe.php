@@ -21,7 +21,7 @@ final class CoatRecipe
             return null;
         }
         $colours = array_filter(
-            is_array($document['colours'] ?? null) ? $document['colours'] : [],
+            Document::list($document, '/colours'),
             fn(mixed $colour): bool => is_array($colour)
                 && is_string($colour['id'] ?? null)
                 && Palette::usesOf(['pours' => [$coat]], $colour['id']) !== [],
@@ -40,13 +40,13 @@ final class CoatRecipe
      */
     public static function put(array $document, int $pour, array $recipe): array
     {
-        $taken = array_column(is_array($document['colours'] ?? null) ? $document['colours'] : [], 'id');
-        foreach (is_array($recipe['colours'] ?? null) ? $recipe['colours'] : [] as $colour) {
+        $taken = array_column(Document::list($document, '/colours'), 'id');
+        foreach (Document::list($recipe, '/colours') as $colour) {
             /** @var array<string, mixed> $colour */
             $document = in_array($colour['id'] ?? null, $taken, true) ? $document : Palette::with($document, $colour);
         }
         $was = Document::value($document, "/pours/{$pour}");
-        $coat = is_array($recipe['coat'] ?? null) ? $recipe['coat'] : [];
+        $coat = Document::list($recipe, '/coat');
 
         return is_array($was) ? Document::with($document, "/pours/{$pour}", $coat + array_diff_key($was, self::KEYS)) : $document;
     }

@@ -24,6 +24,47 @@ final class Document
     }
 
     /**
+     * @param array<array-key, mixed> $document
+     *
+     * @return array<array-key, mixed> a list, or what has keys; nothing where there is neither
+     */
+    public static function list(array $document, string $pointer): array
+    {
+        $list = self::value($document, $pointer);
+
+        return is_array($list) ? $list : [];
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return list<mixed> what a list has but the one of that id
+     */
+    public static function others(array $document, string $pointer, string $id): array
+    {
+        return array_values(array_filter(
+            self::list($document, $pointer),
+            fn(mixed $one): bool => !is_array($one) || ($one['id'] ?? null) !== $id,
+        ));
+    }
+
+    /**
+     * An id that nothing in a list has yet: the same id twice gets a number.
+     *
+     * @param array<string, mixed> $document
+     */
+    public static function freeId(array $document, string $pointer, string $wanted): string
+    {
+        $taken = array_column(self::list($document, $pointer), 'id');
+        [$id, $n] = [$wanted, 1];
+        while (in_array($id, $taken, true)) {
+            $id = $wanted . ' ' . ++$n;
+        }
+
+        return $id;
+    }
+
+    /**
      * @param array<string, mixed> $document
      *
      * @return array<string, mixed>

@@ -40,15 +40,9 @@ final class Palette
      */
     public static function with(array $document, array $colour): array
     {
-        $colours = is_array($document['colours'] ?? null) ? array_values($document['colours']) : [];
-        $taken = array_column($colours, 'id');
-        [$id, $n] = [is_string($colour['id'] ?? null) ? $colour['id'] : 'colour', 1];
-        $wanted = $id;
-        while (in_array($id, $taken, true)) {
-            $id = $wanted . ' ' . ++$n;
-        }
+        $id = Document::freeId($document, '/colours', is_string($colour['id'] ?? null) ? $colour['id'] : 'colour');
 
-        return ['colours' => [...$colours, ['id' => $id] + $colour]] + $document;
+        return ['colours' => [...array_values(Document::list($document, '/colours')), ['id' => $id] + $colour]] + $document;
     }
 
     /**
@@ -61,11 +55,9 @@ final class Palette
     public static function usesOf(array $document, string $id): array
     {
         $uses = [];
-        foreach (is_array($document['pours'] ?? null) ? array_values($document['pours']) : [] as $k => $pour) {
-            $zones = is_array($pour) && is_array($pour['zones'] ?? null) ? $pour['zones'] : [];
-            foreach (is_array($pour) ? [$pour, ...$zones] : [] as $part) {
-                $mix = is_array($part) && is_array($part['mix'] ?? null) ? $part['mix'] : [];
-                if (in_array($id, array_column($mix, 'colour'), true)) {
+        foreach (array_values(Document::list($document, '/pours')) as $k => $pour) {
+            foreach (is_array($pour) ? [$pour, ...Document::list($pour, '/zones')] : [] as $part) {
+                if (is_array($part) && in_array($id, array_column(Document::list($part, '/mix'), 'colour'), true)) {
                     $uses[] = $k;
                 }
             }

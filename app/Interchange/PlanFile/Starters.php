@@ -63,17 +63,13 @@ final class Starters
      */
     public static function object(array $document, Kind $kind): array
     {
-        $taken = array_column(is_array($document['inclusions'] ?? null) ? $document['inclusions'] : [], 'id');
-        [$id, $n] = [$kind->key, 1];
-        while (in_array($id, $taken, true)) {
-            $id = $kind->key . ' ' . ++$n;
-        }
         $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
         $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
         $size = round(0.25 * $height);
 
         return [
-            'id'       => $id, 'shape' => 'ellipsoid', 'size_mm' => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
+            'id'       => Document::freeId($document, '/inclusions', $kind->key), 'shape' => 'ellipsoid',
+            'size_mm'  => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
             'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
             'material' => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
         ];

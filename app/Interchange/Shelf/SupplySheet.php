@@ -24,8 +24,6 @@ final class SupplySheet
 {
     public const COLUMNS = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
 
-    private const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
-
     private const MOST_ROWS = 3000;
 
     /** Keys that a shelf says elsewhere, or that belong to one piece. */
@@ -143,7 +141,7 @@ final class SupplySheet
             }
             $problem = self::problem($column, $cell);
             $wrong = $problem === null ? $wrong : [...$wrong, [$column, $problem]];
-            $attributes[$column] = in_array($column, self::NUMBERS, true) ? (float) $cell : $cell;
+            $attributes[$column] = in_array($column, Supply::NUMBERS, true) ? (float) $cell : $cell;
         }
         if (!isset($attributes['name'])) {
             $wrong[] = ['name', __('asked.table.nameless')];
@@ -162,7 +160,7 @@ final class SupplySheet
 
     private static function problem(string $column, string $cell): ?string
     {
-        if (in_array($column, self::NUMBERS, true)) {
+        if (in_array($column, Supply::NUMBERS, true)) {
             $most = $column === 'keeps_months' ? Limits::MONTHS : Limits::AMOUNT;
 
             return preg_match('/^\d{1,9}(\.\d{1,6})?$/', $cell) === 1 && (float) $cell <= $most

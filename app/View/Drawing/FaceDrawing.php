@@ -75,13 +75,13 @@ final readonly class FaceDrawing
         foreach ($this->layout->pours as $k => $pour) {
             foreach ($pour->coat->applied as $one) {
                 if ($one->says !== '') {
-                    $drawn[] = ['x' => $this->across($one->x), 'y' => -$this->frame->units($one->y), 'size' => max(
-                        6.0,
-                        $this->frame->units($one->height),
-                    ), 'says' => $one->says,
+                    $drawn[] = [
+                        'x'     => $this->across($one->x), 'y' => -$this->frame->units($one->y),
+                        'size'  => max(6.0, $this->frame->units($one->height)), 'says' => $one->says,
                         'shows' => $this->appearance->before($one->x, $one->y, $pour->top)->showThrough(),
                         // Laid to read from the floor, it reads backward from the open side, and the other way about.
-                        'backward' => $one->application->reads() && $one->isMirrored($this->plan->setup->viewed) !== $this->fromFloor];
+                        'backward' => $one->application->reads() && $one->isMirrored($this->plan->setup->viewed) !== $this->fromFloor,
+                    ];
                 }
             }
         }
@@ -93,10 +93,10 @@ final readonly class FaceDrawing
     public function depths(Figures $figures): array
     {
         return array_map(fn(Inclusion $object): string => Words::say('piece.drawings.depth', [
-            'object' => $object->name(), 'deep' => $figures
-                ->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
-            'looks' => $figures->length($this->appearance->apparentDepth($object)), 'left' => $figures
-                ->percent($this->appearance->showsOf($object)),
+            'object' => $object->name(),
+            'deep'   => $figures->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
+            'looks'  => $figures->length($this->appearance->apparentDepth($object)),
+            'left'   => $figures->percent($this->appearance->showsOf($object)),
         ]), $this->plan->inclusions);
     }
 

@@ -60,10 +60,8 @@ final readonly class PlanDrawing
         $points = [];
         foreach ($section->rim() as [$x, $y]) {
             $far = max(1e-9, hypot($x, $y));
-            $points[] = ($this->gaze->turned ? -1.0 : 1.0) * round(
-                $this->units($x) + $beyond * $x / $far,
-                2,
-            ) . ',' . -round($this->units($y) + $beyond * $y / $far, 2);
+            $across = ($this->gaze->turned ? -1.0 : 1.0) * round($this->units($x) + $beyond * $x / $far, 2);
+            $points[] = "{$across}," . -round($this->units($y) + $beyond * $y / $far, 2);
         }
 
         return implode(' ', $points);

@@ -38,20 +38,16 @@ final readonly class CupLine
         $ink = $dose->colour->drop > 0.0;
         $name = mb_strtolower($dose->colour->name);
         $unit = $ink ? ' ml' : ' g';
+        $amount = fn(float $amount): string => $ink ? self::drops($amount) : self::figure($amount) . $unit;
         if (!$dose->isByMother()) {
             $off = round($dose->errorPercent());
 
             return Words::say($off === 0.0 ? 'pour.dose.plain' : ($off > 0.0 ? 'pour.dose.more' : 'pour.dose.less'), [
-                'amount' => $ink
-                    ? self::drops($dose->told)
-                    : self::figure($dose->told) . $unit, 'colour' => $name, 'off' => (int) abs($off) . ' %',
+                'amount' => $amount($dose->told), 'colour' => $name, 'off' => (int) abs($off) . ' %',
             ]);
         }
         $made = Words::say('pour.dose.made', [
-            'base' => $ink
-                ? self::drops($dose->stages[0]['take'])
-                : self::figure($dose->stages[0]['take'])
-                    . $unit, 'colour' => $name, 'size' => self::figure($dose->stages[0]['size']) . $unit,
+            'base' => $amount($dose->stages[0]['take']), 'colour' => $name, 'size' => self::figure($dose->stages[0]['size']) . $unit,
         ]);
         foreach (array_slice($dose->stages, 1) as $stage) {
             $made .= Words::say(

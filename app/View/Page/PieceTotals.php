@@ -62,8 +62,7 @@ final readonly class PieceTotals
 
         return Words::say($key, [
             'price' => number_format($material + $own, 2), 'material' => number_format($material, 2),
-            'own'   => number_format($own, 2), 'hours' => $this
-                ->figures->span($hours),
+            'own'   => number_format($own, 2), 'hours' => $this->figures->span($hours),
         ]);
     }
 

@@ -79,17 +79,17 @@ final readonly class SheetView
             Words::say('sheet.pour', ['depth' => $figures->length($pour->depth())]),
             $figures->length($pour->top),
             Words::say($pieces > 1 ? 'sheet.pour-each' : 'sheet.pour-to', [
-                'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces, 'until' => $figures
-                    ->moment($heat->onClock($heat->workingUntil)),
+                'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces,
+                'until'  => $figures->moment($heat->onClock($heat->workingUntil)),
             ]),
             [
                 Words::say('sheet.bubbles'),
                 ...array_map(fn(Task $task): string => Words::say('sheet.apply', $this->task($task)), $this->ofPour(TaskKind::Apply, $k)),
             ],
             Words::say(isset($this->view->layout->pours[$k + 1]) ? 'sheet.windows' : 'sheet.windows-last', [
-                'peak'  => $figures->heat($heat->peakCelsius), 'sets' => $figures->moment($heat->onClock($heat->surfaceSets)),
-                'opens' => $figures->moment($heat->onClock($heat->recoatOpens)), 'closes' => $figures
-                    ->moment($heat->onClock($heat->recoatCloses)),
+                'peak'   => $figures->heat($heat->peakCelsius), 'sets' => $figures->moment($heat->onClock($heat->surfaceSets)),
+                'opens'  => $figures->moment($heat->onClock($heat->recoatOpens)),
+                'closes' => $figures->moment($heat->onClock($heat->recoatCloses)),
             ]),
         );
     }
@@ -102,8 +102,8 @@ final readonly class SheetView
             $laid = $this->view->objects()->howLaid($object);
             $lines[] = [$object->name(), Words::say($laid === '' ? 'sheet.set-at' : 'sheet.set-laid', [
                 'height' => $this->view->figures->length($this->view->layout?->bottomOf($object) ?? $object->targetBottom),
-                'place'  => $this->view->figures->place($object->x, $object->y), 'how' => $this
-                    ->view->objects()->howSet($object, $k), 'laid' => $laid,
+                'place'  => $this->view->figures->place($object->x, $object->y),
+                'how'    => $this->view->objects()->howSet($object, $k), 'laid' => $laid,
             ])];
         }
 

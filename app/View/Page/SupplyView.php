@@ -14,12 +14,16 @@ use Pensilis\Quantity\UnitSystem;
 /** A thing on the shelf as its page shows it. */
 final readonly class SupplyView
 {
-    public function __construct(public Supply $supply, private UnitSystem $system) {}
+    /** @var list<Field> what plans say of it */
+    public array $fields;
 
-    /** @return list<Field> what plans say of it */
-    public function fields(): array
+    /** @var array<string, mixed> a plan file with it in its place */
+    private array $whole;
+
+    public function __construct(public Supply $supply, private UnitSystem $system)
     {
-        return SupplyFields::of($this->supply->document, $this->supply->kind);
+        $this->fields = SupplyFields::of($supply->document, $supply->kind);
+        $this->whole = SupplySheet::example($supply->document, $supply->kind);
     }
 
     /** The text of a field, or what was typed and refused. */
@@ -33,14 +37,14 @@ final readonly class SupplyView
     /** What stands there when nothing was typed. */
     public function shown(Field $field): string
     {
-        return $field->text(SupplySheet::example($this->supply->document, $this->supply->kind), $this->system);
+        return $field->text($this->whole, $this->system);
     }
 
     /** All that the form shows when nothing was typed, so that only what was changed is taken from it. */
     public function saw(): string
     {
         $said = $this->supply->plain();
-        foreach ($this->fields() as $field) {
+        foreach ($this->fields as $field) {
             $said[$field->pointer] = $this->shown($field);
         }
 

@@ -24,15 +24,9 @@ final readonly class Ring implements Patch
 
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
-        return Chord::ofDisc(
-            $this->x,
-            $this->y,
-            $this->outer,
-            $x,
-            $y,
-            $dx,
-            $dy,
-        )->without(Chord::ofDisc($this->x, $this->y, $this->inner, $x, $y, $dx, $dy));
+        $disc = fn(float $radius): Intervals => Chord::ofDisc($this->x, $this->y, $radius, $x, $y, $dx, $dy);
+
+        return $disc($this->outer)->without($disc($this->inner));
     }
 
     public function holds(float $x, float $y): bool

@@ -50,12 +50,8 @@ final readonly class Stroke implements Patch
             }
             // A stretch with its round ends is convex: a line runs in it once, from the first to the last of its parts.
             [$forth, $aside] = [($x - $px) * $ux + ($y - $py) * $uy, ($y - $py) * $ux - ($x - $px) * $uy];
-            $parts = [...Chord::ofStrip($forth, $dx * $ux + $dy * $uy, 0.0, $length)->and(Chord::ofStrip(
-                $aside,
-                $dy * $ux - $dx * $uy,
-                -$this->half,
-                $this->half,
-            ))->spans,
+            $between = Chord::ofStrip($aside, $dy * $ux - $dx * $uy, -$this->half, $this->half);
+            $parts = [...Chord::ofStrip($forth, $dx * $ux + $dy * $uy, 0.0, $length)->and($between)->spans,
                 ...Chord::ofDisc($px, $py, $this->half, $x, $y, $dx, $dy)->spans,
                 ...Chord::ofDisc($px + $length * $ux, $py + $length * $uy, $this->half, $x, $y, $dx, $dy)->spans];
             if ($parts !== []) {
