@@ -1,17 +1,32 @@
 import { defineConfig } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 
-const port = process.env.PENSILIS_BROWSER_PORT ?? '8987';
+/** Files are tested side by side, each against a server with demo data of its own. */
+const SERVERS = 2;
+
+// Free ports, chosen once and the same in every process of the run.
+const ASK = `const taken = [...Array(${SERVERS})].map(() => require('node:net').createServer().listen(0, '127.0.0.1'));
+let left = taken.length;
+taken.forEach((one) => one.on('listening', () => {
+    if (--left === 0) {
+        console.log(taken.map((each) => each.address().port).join());
+        taken.forEach((each) => each.close());
+    }
+}));`;
+process.env.PENSILIS_BROWSER_PORTS ??= execFileSync(process.execPath, ['-e', ASK], { encoding: 'utf8' }).trim();
+const ports = process.env.PENSILIS_BROWSER_PORTS.split(',');
 
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'test-results/browser',
     fullyParallel: false,
-    workers: 1,
-    timeout: 60_000,
-    expect: { timeout: 15_000 },
+    workers: SERVERS,
+    // Long enough for a machine that does much else; what hangs is found all the same.
+    timeout: 120_000,
+    expect: { timeout: 30_000 },
     reporter: [['list'], ['junit', { outputFile: 'test-results/browser.xml' }]],
     use: {
-        baseURL: `http://127.0.0.1:${port}`,
+        baseURL: `http://127.0.0.1:${ports[process.env.TEST_PARALLEL_INDEX ?? 0]}`,
         viewport: { width: 1280, height: 800 },
         launchOptions: {
             executablePath: '/usr/bin/chromium',
@@ -26,12 +41,12 @@ export default defineConfig({
             ],
         },
     },
-    webServer: {
+    webServer: ports.map((port, number) => ({
         command: 'tests/Browser/serve',
-        env: { PORT: port },
+        env: { PORT: port, NUMBER: String(number) },
         url: `http://127.0.0.1:${port}/sign-in`,
         reuseExistingServer: false,
-        timeout: 60_000,
+        timeout: 120_000,
         gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
-    },
+    })),
 });

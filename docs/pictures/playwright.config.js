@@ -5,5 +5,6 @@ export default {
     testDir: '.',
     outputDir: '../../test-results/pictures',
     reporter: 'list',
-    webServer: { ...tests.webServer, command: '../../tests/Browser/serve' },
+    workers: 1,
+    webServer: tests.webServer.slice(0, 1).map((server) => ({ ...server, command: `../../${server.command}` })),
 };

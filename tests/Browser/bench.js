@@ -1,9 +1,10 @@
 import { test as base, expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
-/** The demo account of the served studio. */
+/** The demo account of the studio that this process is served. */
 export function account() {
-    const [, email, password] = /as (\S+) with the password (\S+)/.exec(readFileSync('test-results/served/sign-in.txt', 'utf8'));
+    const file = `test-results/served/${base.info().parallelIndex}/sign-in.txt`;
+    const [, email, password] = /as (\S+) with the password (\S+)/.exec(readFileSync(file, 'utf8'));
     return { email, password };
 }
 
@@ -21,6 +22,42 @@ export async function open(page, title) {
     await page.goto('/pieces');
     await page.getByRole('link', { name: title, exact: true }).first().click();
     await computed(page);
+}
+
+/** Opens a copy of a demo piece, so that tests do not see each other's changes. */
+export async function copyOf(page, title) {
+    await signIn(page);
+    await open(page, title);
+    await page.getByRole('button', { name: 'Copy', exact: true }).click();
+    await expect(page.getByRole('heading', { name: `${title} (copy)` })).toBeVisible();
+    await computed(page);
+}
+
+/** A piece begun anew, its resin as it is offered or another. */
+export async function begin(page, title, resin = null) {
+    await signIn(page);
+    await page.getByLabel('Title').fill(title);
+    if (resin !== null) {
+        await page.getByLabel('Resin').selectOption(resin);
+    }
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+    await computed(page);
+}
+
+/** Takes the pours that were found as one's own. */
+export async function ownPours(page) {
+    await page.getByRole('button', { name: 'Edit these pours' }).click();
+    await expect(page.getByRole('heading', { name: 'Your pours' })).toBeVisible();
+    await computed(page);
+}
+
+/** Takes out what a test made, so that the list stays short. */
+export async function discard(page) {
+    await page.unrouteAll();
+    await page.goto(/.*\/pieces\/\w+/.exec(page.url())[0]);
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
+    await expect(page.getByText('was deleted')).toBeVisible();
 }
 
 export async function computed(page) {

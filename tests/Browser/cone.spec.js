@@ -1,19 +1,10 @@
-import { computed, expect, open, pours, signIn, test } from './bench.js';
+import { computed, copyOf, expect, open, pours, signIn, test } from './bench.js';
 
 const cone = (page, drawing = 'section') => page.locator(`[data-drawing="${drawing}"] [data-object="0"]`);
 const bottom = (page) => page.locator('#f-inclusions-0-target_bottom_mm');
 
-/** A copy, so that tests do not see each other's changes. */
-async function ownCone(page) {
-    await signIn(page);
-    await open(page, 'Larch cone block');
-    await page.getByRole('button', { name: 'Copy' }).click();
-    await expect(page.getByRole('heading', { name: 'Larch cone block (copy)' })).toBeVisible();
-    await computed(page);
-}
-
 test('the cone moves up by 6 mm with the keyboard, and all figures follow', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     const before = await pours(page);
     const times = await page.locator('.steps').textContent();
     // The last pour makes up for what the two below it shrink.
@@ -34,7 +25,7 @@ test('the cone moves up by 6 mm with the keyboard, and all figures follow', asyn
 });
 
 test('Shift and an arrow move by 10 mm, in the plan too', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await cone(page, 'plan').focus();
     await page.keyboard.press('Shift+ArrowRight');
     await page.keyboard.press('ArrowUp');
@@ -44,7 +35,7 @@ test('Shift and an arrow move by 10 mm, in the plan too', async ({ page }) => {
 });
 
 test('the cone is dragged in the section', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     const box = await cone(page).locator('ellipse').boundingBox();
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
     // The ellipse is 34 mm high: six millimetres of it.
@@ -60,7 +51,7 @@ test('the cone is dragged in the section', async ({ page }) => {
 });
 
 test('a height is typed in inches', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await bottom(page).fill('3/4 in');
     await bottom(page).press('Enter');
     await expect(page.locator('table.pours tbody tr').first()).toContainText('19.1 mm');
@@ -68,7 +59,7 @@ test('a height is typed in inches', async ({ page }) => {
 });
 
 test('what cannot be is refused in words and changes nothing', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     const before = await pours(page);
     await bottom(page).fill('high');
     await bottom(page).press('Tab');
@@ -81,7 +72,7 @@ test('what cannot be is refused in words and changes nothing', async ({ page }) 
 });
 
 test('a problem says its figure and is mended with one press', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await bottom(page).fill('30 mm');
     await bottom(page).press('Tab');
     await expect(page.locator('.verdict')).toContainText('would stand out');
@@ -92,7 +83,7 @@ test('a problem says its figure and is mended with one press', async ({ page }) 
 });
 
 test('the template is full size on paper', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await page.getByRole('link', { name: 'Template' }).click();
     const box = await page.locator('.template svg').boundingBox();
     // 96 CSS pixels are an inch of 25.4 mm: 116 mm of drawing.
@@ -103,7 +94,7 @@ test('the template is full size on paper', async ({ page }) => {
 });
 
 test('changes are undone and done again with keys', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await bottom(page).fill('18 mm');
     await bottom(page).press('Tab');
     await expect(cone(page)).toHaveAttribute('data-bottom', '18');
@@ -126,7 +117,7 @@ test('five pours still print on one page', async ({ page }) => {
 });
 
 test('the sheet prints on one page', async ({ page }) => {
-    await ownCone(page);
+    await copyOf(page, 'Larch cone block');
     await page.getByRole('link', { name: 'Pour sheet' }).click();
     await expect(page.getByRole('heading', { name: 'Pour 3' })).toBeVisible();
     await page.emulateMedia({ media: 'print' });

@@ -1,4 +1,4 @@
-import { computed, expect, open, signIn, test } from './bench.js';
+import { computed, copyOf, discard, expect, signIn, test } from './bench.js';
 
 /** A pyramid of side and height in mm, tip up, as ascii STL. */
 function pyramid(side, height) {
@@ -10,22 +10,7 @@ function pyramid(side, height) {
     return Buffer.from(`solid pyramid\n${text.join('\n')}\nendsolid pyramid\n`);
 }
 
-async function copyOf(page, title) {
-    await open(page, title);
-    await page.getByRole('button', { name: 'Copy', exact: true }).click();
-    await computed(page);
-}
-
-/** Takes out what a test made, so that the list stays short. */
-async function clear(page) {
-    if (/\/pieces\/\w+/.test(page.url())) {
-        await page.goto(/.*\/pieces\/\w+/.exec(page.url())[0]);
-        await page.getByRole('button', { name: 'Delete', exact: true }).click();
-        await expect(page.getByText('was deleted')).toBeVisible();
-    }
-}
-
-test.afterEach(({ page }) => clear(page));
+test.afterEach(({ page }) => discard(page));
 
 /** Opens the panel of a field where it is shut. */
 async function reveal(page, selector) {
@@ -65,7 +50,6 @@ test('a new piece goes from nothing to a printed sheet and template', async ({ p
 });
 
 test('a mesh becomes the vessel, one with a hole does not', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Larch cone block');
     await reveal(page, '#f-vessel-shape');
     const take = page.locator('#mesh-vessel');
@@ -91,7 +75,6 @@ test('a mesh becomes the vessel, one with a hole does not', async ({ page }) => 
 });
 
 test('objects chosen together and groups move together, and come back by undo', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Gentian tray');
     const plan = page.locator('[data-drawing="plan"]');
     const x = (n) => page.locator(`#f-inclusions-${n}-at_mm-0`);
@@ -111,7 +94,6 @@ test('objects chosen together and groups move together, and come back by undo', 
 });
 
 test('a dragged object snaps to a set surface, and with Alt it does not', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Larch cone block');
     const svg = page.locator('[data-drawing="section"]');
     const cone = svg.locator('[data-object="0"] ellipse');
@@ -130,6 +112,7 @@ test('a dragged object snaps to a set surface, and with Alt it does not', async 
     await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('20 mm');
     await computed(page);
     await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('14 mm');
     await computed(page);
     await page.keyboard.down('Alt');
     await drag(7);
@@ -138,7 +121,6 @@ test('a dragged object snaps to a set surface, and with Alt it does not', async 
 });
 
 test('the section is seen from any side and turned over, and stays so while it changes', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Brass key on slate');
     const slate = page.locator('[data-drawing="section"] [data-object="0"] rect');
     const width = () => slate.evaluate((rect) => rect.width.baseVal.value / Number(rect.closest('svg').dataset.scale));
@@ -159,7 +141,6 @@ test('the section is seen from any side and turned over, and stays so while it c
 });
 
 test('the drawings come nearer and stay so', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Larch cone block');
     const width = () => page.locator('[data-drawing="plan"]').evaluate((svg) => svg.viewBox.baseVal.width);
     const whole = await width();
@@ -174,7 +155,6 @@ test('the drawings come nearer and stay so', async ({ page }) => {
 });
 
 test('copies are spread, and too many are refused with what fits', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Gentian tray');
     const copies = page.locator('#f-inclusions-0-copies');
     await copies.fill('3');
@@ -190,7 +170,6 @@ test('copies are spread, and too many are refused with what fits', async ({ page
 });
 
 test('a photograph lies under the plan, scaled by two clicks', async ({ page }) => {
-    await signIn(page);
     await copyOf(page, 'Larch cone block');
     const picture = await page.screenshot({ type: 'jpeg' });
     await page.getByRole('link', { name: 'Photograph' }).click();

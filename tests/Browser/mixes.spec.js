@@ -1,15 +1,9 @@
-import { computed, expect, signIn, test } from './bench.js';
+import { begin, computed, discard, expect, ownPours, test } from './bench.js';
 
-/** A new piece of its own, its pours kept so that they can be coloured. */
-async function begin(page, title, resin) {
-    await signIn(page);
-    await page.getByLabel('Title').fill(title);
-    await page.getByLabel('Resin').selectOption(resin);
-    await page.getByRole('button', { name: 'Begin' }).click();
-    await computed(page);
-    await page.getByRole('button', { name: 'Edit these pours' }).click();
-    await expect(page.getByRole('heading', { name: 'Your pours' })).toBeVisible();
-    await computed(page);
+/** A new piece with pours of its own, which can be coloured. */
+async function mixed(page, title) {
+    await begin(page, title, 'coat');
+    await ownPours(page);
 }
 
 async function colour(page, name) {
@@ -38,14 +32,8 @@ async function say(page, pointer, value) {
     await computed(page);
 }
 
-async function discard(page) {
-    await page.goto(/.*\/pieces\/\w+/.exec(page.url())[0]);
-    await page.getByRole('button', { name: 'Delete', exact: true }).click();
-    await expect(page.getByText('was deleted')).toBeVisible();
-}
-
 test('a coat is laid in three bands, and says where one of them goes that gets too much', async ({ page }) => {
-    await begin(page, 'Three bands', 'coat');
+    await mixed(page, 'Three bands');
     await colour(page, 'Moor blue ink');
     await colour(page, 'Spruce green ink');
     await page.locator('#coat-0 summary').click();
@@ -87,7 +75,7 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
 });
 
 test('a batch too small for the scale is mended by one press', async ({ page }) => {
-    await begin(page, 'Small batch', 'coat');
+    await mixed(page, 'Small batch');
     await page.locator('summary', { hasText: 'Bench and hours' }).click();
     await say(page, '/studio/scale_step_g', '5 g');
     const weighed = page.locator('.verdict > div', { hasText: 'Can it be weighed?' });
@@ -101,7 +89,7 @@ test('a batch too small for the scale is mended by one press', async ({ page }) 
 });
 
 test('what is left of a mix is sent to a spare mold', async ({ page }) => {
-    await begin(page, 'Leftover', 'coat');
+    await mixed(page, 'Leftover');
     await page.getByLabel('Put it on the shelf as').fill('Button mold');
     await page.getByRole('button', { name: 'Put it there', exact: true }).click();
     const row = page.locator('li', { hasText: 'Button mold' });
@@ -126,7 +114,7 @@ test('what is left of a mix is sent to a spare mold', async ({ page }) => {
 });
 
 test('lettering is laid mirrored where the floor is the seen face', async ({ page }) => {
-    await begin(page, 'Name plate', 'coat');
+    await mixed(page, 'Name plate');
     await page.locator('#coat-0 summary').click();
     await say(page, '/pours/0/applied/0/kind', 'lettering');
     await say(page, '/pours/0/applied/0/says', 'the hill house');

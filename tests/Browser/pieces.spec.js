@@ -1,4 +1,4 @@
-import { account, computed, expect, open, signIn, test } from './bench.js';
+import { account, computed, copyOf, expect, open, signIn, test } from './bench.js';
 
 test('a wrong password is told, and the address stays', async ({ page }) => {
     await page.goto('/pieces');
@@ -60,9 +60,7 @@ test('a plan file goes down and up again', async ({ page }) => {
 });
 
 test('a delete is undone', async ({ page }) => {
-    await signIn(page);
-    await open(page, 'Gentian tray');
-    await page.getByRole('button', { name: 'Copy' }).click();
+    await copyOf(page, 'Gentian tray');
     await page.getByRole('button', { name: 'Delete' }).click();
     await expect(page.getByText('“Gentian tray (copy)” was deleted.')).toBeVisible();
     await expect(page.getByRole('link', { name: 'Gentian tray (copy)' })).toHaveCount(0);
@@ -71,9 +69,7 @@ test('a delete is undone', async ({ page }) => {
 });
 
 test('another shape of vessel brings its own sizes', async ({ page }) => {
-    await signIn(page);
-    await open(page, 'Larch cone block');
-    await page.getByRole('button', { name: 'Copy' }).click();
+    await copyOf(page, 'Larch cone block');
     await page.getByText('Vessel', { exact: true }).click();
     await page.locator('#f-vessel-shape').selectOption('box');
     await page.getByText('Vessel', { exact: true }).click();
@@ -88,6 +84,7 @@ test.describe('without script', () => {
         await signIn(page);
         await page.getByRole('link', { name: 'Larch cone block', exact: true }).first().click();
         await page.getByRole('button', { name: 'Copy' }).click();
+        await expect(page.getByRole('heading', { name: 'Larch cone block (copy)' })).toBeVisible();
         await page.locator('#f-inclusions-0-target_bottom_mm').fill('17.3 mm');
         await page.getByRole('button', { name: 'Save and compute' }).click();
         await expect(page.locator('table.pours')).toContainText('84.7 g');

@@ -1,12 +1,4 @@
-import { computed, expect, open, signIn, test } from './bench.js';
-
-async function newPiece(page, title) {
-    await page.goto('/pieces');
-    await page.getByLabel('Title').fill(title);
-    await page.getByRole('button', { name: 'Begin' }).click();
-    await expect(page.getByRole('heading', { name: title })).toBeVisible();
-    await computed(page);
-}
+import { begin, computed, copyOf, expect, open, signIn, test } from './bench.js';
 
 async function shape(page, value) {
     await page.locator('#f-vessel-shape').selectOption(value);
@@ -19,8 +11,7 @@ async function shape(page, value) {
 }
 
 test('a six-sided mold is drawn, weighed and timed', async ({ page }) => {
-    await signIn(page);
-    await newPiece(page, 'Six sides');
+    await begin(page, 'Six sides');
     await shape(page, 'regular-prism');
     await page.locator('#f-vessel-sides').fill('6');
     await page.locator('#f-vessel-side_mm').fill('30 mm');
@@ -33,8 +24,7 @@ test('a six-sided mold is drawn, weighed and timed', async ({ page }) => {
 });
 
 test('an outline that crosses itself is refused with the place', async ({ page }) => {
-    await signIn(page);
-    await newPiece(page, 'Own outline');
+    await begin(page, 'Own outline');
     await shape(page, 'outline');
     const path = page.locator('#f-vessel-path');
     await path.fill('M0 0L40 40V0L0 40Z');
@@ -48,8 +38,7 @@ test('an outline that crosses itself is refused with the place', async ({ page }
 });
 
 test('a vessel measured with water says which mark is wrong', async ({ page }) => {
-    await signIn(page);
-    await newPiece(page, 'Jar');
+    await begin(page, 'Jar');
     await shape(page, 'calibrated');
     const marks = page.locator('#f-vessel-marks');
     await marks.fill('10 mm: 60 g; 20 mm: 50 g; 40 mm: 200 g');
@@ -64,10 +53,7 @@ test('a vessel measured with water says which mark is wrong', async ({ page }) =
 });
 
 test('a flat tray is drawn stretched, and a drag still counts true millimetres', async ({ page }) => {
-    await signIn(page);
-    await open(page, 'Gentian tray');
-    await page.getByRole('button', { name: 'Copy' }).click();
-    await computed(page);
+    await copyOf(page, 'Gentian tray');
     await expect(page.locator('.section figcaption')).toContainText('heights drawn × 8');
     const feather = page.locator('[data-drawing="section"] [data-object="3"]');
     const box = await feather.locator('rect').boundingBox();
@@ -80,8 +66,7 @@ test('a flat tray is drawn stretched, and a drag still counts true millimetres',
 });
 
 test('objects that reach into each other are told by name', async ({ page }) => {
-    await signIn(page);
-    await newPiece(page, 'Two stones');
+    await begin(page, 'Two stones');
     for (const kind of ['garnet', 'amber']) {
         await page.getByLabel('One more object, of').selectOption(kind);
         await page.getByRole('button', { name: 'Add', exact: true }).click();

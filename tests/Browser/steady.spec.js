@@ -1,4 +1,4 @@
-import { computed, expect, open, signIn, test } from './bench.js';
+import { computed, copyOf, discard, expect, open, ownPours, signIn, test } from './bench.js';
 
 /** A copy whose heat is held back until it is let go. */
 async function waiting(page, title, height) {
@@ -20,13 +20,6 @@ async function waiting(page, title, height) {
     await bottom.press('Tab');
     await expect(page.locator('.computing')).toBeVisible();
     return release;
-}
-
-async function discard(page) {
-    await page.unrouteAll();
-    await page.goto(/.*\/pieces\/\w+/.exec(page.url())[0]);
-    await page.getByRole('button', { name: 'Delete', exact: true }).click();
-    await expect(page.getByText('was deleted')).toBeVisible();
 }
 
 // Each at a height of its own, whose answer is not kept yet.
@@ -61,12 +54,8 @@ for (const [name, viewport, cone, gentian] of [
 }
 
 test('what is typed into one pour stays while the answer to another comes', async ({ page }) => {
-    await signIn(page);
-    await open(page, 'Larch cone block');
-    await page.getByRole('button', { name: 'Copy', exact: true }).click();
-    await computed(page);
-    await page.getByRole('button', { name: 'Edit these pours' }).click();
-    await computed(page);
+    await copyOf(page, 'Larch cone block');
+    await ownPours(page);
     const depth = (k) => page.locator(`#f-pours-${k}-depth_mm`);
     const answered = page.waitForResponse((answer) => answer.request().method() === 'POST' && /\/pieces\/\w+$/.test(answer.url()));
     await depth(0).fill('13 mm');
@@ -83,10 +72,7 @@ test('what is typed into one pour stays while the answer to another comes', asyn
 });
 
 test('a verdict says that it knows nothing of an entry that was refused', async ({ page }) => {
-    await signIn(page);
-    await open(page, 'Larch cone block');
-    await page.getByRole('button', { name: 'Copy', exact: true }).click();
-    await computed(page);
+    await copyOf(page, 'Larch cone block');
     const stale = page.getByText('This is for the plan as it was last saved.');
     await expect(stale).toBeHidden();
     const bottom = page.locator('#f-inclusions-0-target_bottom_mm');
