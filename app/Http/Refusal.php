@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What htmx is told when a request fails: a sentence in the place for refusals, not a page in the middle of a page. */
 final class Refusal
 {
-    public const HEADERS = ['HX-Retarget' => '#refusal', 'HX-Reswap' => 'innerHTML'];
+    public const HEADERS = ['HX-Retarget' => '#refusal', 'HX-Reswap' => 'innerHTML', 'HX-Reselect' => '.why'];
 
     /** The status of a page whose token is of a session that is over. */
     private const OLD = 419;

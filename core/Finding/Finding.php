@@ -54,6 +54,12 @@ final readonly class Finding
         return $this->code->weight();
     }
 
+    /** Whether it is only for information. */
+    public function isTold(): bool
+    {
+        return $this->weight() === Weight::Told;
+    }
+
     public function question(): ?Question
     {
         return $this->code->question();

@@ -1,5 +1,5 @@
 // Takes the pictures of docs/screenshots from the demo data: bin/pictures.
-import { computed, open, signIn, test } from '../../tests/Browser/bench.js';
+import { computed, field, open, signIn, stage, test } from '../../tests/Browser/bench.js';
 
 const shot = (page, name) => page.screenshot({ path: `docs/screenshots/${name}.png` });
 
@@ -10,20 +10,18 @@ test('main views', async ({ page }) => {
     await shot(page, 'pieces');
     await open(page, 'Larch cone block');
     await shot(page, 'piece');
-    await page.getByText('Objects', { exact: true }).scrollIntoViewIfNeeded();
+    await page.locator('[data-drawing="section"] [data-object="0"]').focus();
     await page.locator('#object-0 summary').click();
-    await page.locator('#object-0').scrollIntoViewIfNeeded();
-    await shot(page, 'piece-forms');
-    await page.locator('summary', { hasText: 'Use and face' }).click();
-    await page.locator('summary', { hasText: 'Before the first pour' }).click();
-    await page.locator('summary', { hasText: 'Use and face' }).scrollIntoViewIfNeeded();
-    await page.evaluate(() => document.querySelector('.settings').scrollIntoView());
+    await shot(page, 'piece-object');
+    await stage(page, 'Use');
     await shot(page, 'piece-use');
     await open(page, 'Dusk over the moor');
+    await page.locator('.pours a[href="#pour-1"]').click();
     await shot(page, 'piece-coloured');
-    await page.locator('#coat-1 summary').click();
-    await page.evaluate(() => document.querySelector('#colours').scrollIntoView());
+    await stage(page, 'Colour');
+    await page.locator('#colour-0 summary').click();
     await shot(page, 'piece-colours');
+    await page.locator('.pours a[href="#pour-1"]').click();
     await page.getByRole('link', { name: /Pour 2: measure/ }).click();
     await page.evaluate(() => document.querySelector('#cups').scrollIntoView());
     await shot(page, 'pour');
@@ -53,13 +51,10 @@ test('main views', async ({ page }) => {
 test('a verdict with a mend', async ({ page }) => {
     await signIn(page);
     await open(page, 'Larch cone block');
-    await page.locator('#f-inclusions-0-target_bottom_mm').fill('30 mm');
-    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('30 mm');
+    await height.press('Tab');
     await page.getByRole('button', { name: /Set “cone” at/ }).waitFor();
-    // Once the page has kept its place.
-    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
-    await page.evaluate(() => document.activeElement.blur());
-    await page.evaluate(() => window.scrollTo({ top: 0, behavior: 'instant' }));
     await shot(page, 'verdict');
     await page.getByRole('button', { name: 'Undo' }).click();
     await computed(page);

@@ -13,7 +13,35 @@ return [
     ],
     'head' => [
         'sheet' => 'Pour sheet', 'template' => 'Template', 'photograph' => 'Photograph', 'file' => 'Plan file',
-        'undo'  => 'Undo', 'redo' => 'Redo', 'copy' => 'Copy', 'delete' => 'Delete',
+        'undo'  => 'Undo', 'redo' => 'Redo', 'copy' => 'Copy', 'delete' => 'Delete', 'more' => 'More', 'keys' => 'Keys',
+    ],
+    'more'   => 'More',
+    'stages' => [
+        'head'    => 'Stages of the work', 'next' => 'Next: :stage',
+        'use'     => ['name' => 'Use'],
+        'vessel'  => ['name' => 'Vessel'],
+        'objects' => ['name' => 'Objects', 'stands' => '{0} none yet|[1,*] :count'],
+        'colour'  => ['name' => 'Colour', 'stands' => '{0} clear|{1} 1 colour|[2,*] :count colours'],
+        'pours'   => ['name' => 'Pours', 'stands' => '{0} none|[1,*] :count'],
+        'clock'   => [
+            'name' => 'Clock', 'good' => 'fits', 'look' => 'look again', 'bad' => 'does not fit',
+        ],
+        'ready' => [
+            'name' => 'Ready', 'good' => 'ready', 'look' => 'look again', 'bad' => 'not yet',
+        ],
+    ],
+    'keys' => [
+        'head' => 'Keys', 'close' => 'Close',
+        'list' => [
+            ['Tab', 'goes from one thing to the next.'],
+            ['Enter', 'goes to the fields of what is selected.'],
+            ['Esc', 'lets go of it.'],
+            ['Arrows', 'move an object by :small, with Shift by :large.'],
+            ['Space', 'selects several objects, one after the other; so does a press with Shift.'],
+            ['Drag', 'moves; it snaps to set surfaces and to a grid of :grid, with Alt it does not.'],
+            ['Ctrl Z', 'undoes; with Shift it does it again.'],
+            ['?', 'shows this.'],
+        ],
     ],
     'no-script'  => 'Change what you like below, then',
     'save'       => 'Save and compute',
@@ -29,12 +57,14 @@ return [
         'keep'   => 'Keep these',
         'leave'  => 'Look at the piece as it is now',
     ],
-    'computing' => 'Computing heat, windows and clock …',
+    'computing' => 'computing …',
     'compute'   => 'Compute them now',
-    'waiting'   => 'Other pieces are being computed first; this one follows …',
+    'waiting'   => 'waits its turn …',
     'drawings'  => [
-        'from'       => 'Seen from', 'front' => 'the front', 'round' => ':degrees° round', 'round-from' => ':degrees° round from the front',
-        'turned'     => 'Turned over, as the floor will show it', 'regions-of' => 'Regions of', 'nearer' => 'Nearer',
+        'from'       => 'Seen from', 'front' => 'the front', 'round' => ':degrees° round',
+        'round-from' => ':degrees° round from the front',
+        'turned'     => 'Turned over, as the floor will show it', 'regions-of' => 'Regions of',
+        'regions'    => 'Regions of pour :number', 'nearer' => 'Nearer',
         'farther'    => 'Farther',
         'section'    => 'Section', 'filled-to' => 'filled to :level', 'filled' => 'filled to the rim',
         'stretched'  => 'heights drawn × :times',
@@ -48,25 +78,25 @@ return [
         'depth'      => ':object :deep below the face looks :looks deep and keeps :left of its contrast',
         'object'     => ':object: bottom at :bottom, :right right of and :behind behind the middle',
         'at-odds'    => 'At odds, see the verdict. ',
-        'hint'       => 'Drag an object, or choose it and press the arrow keys: :small, with Shift :large. A dragged object snaps to set '
-            . 'surfaces and to a grid of :grid; with Alt it does not. Shift and a press, or the space bar, choose several.',
     ],
     'verdict' => [
         'head'  => 'Verdict',
-        'hangs' => ['asked' => 'Does it hang?', 'good' => 'hangs', 'figure' => '{1} in 1 pour|[2,*] in :count pours'],
-        'cools' => ['asked' => 'Does it stay cool?', 'good' => 'stays cool', 'figure' => 'peak :peak, :allowed allowed'],
+        'hangs' => ['asked' => 'Hangs?', 'figure' => '{1} in 1 pour|[2,*] in :count pours'],
+        'cools' => ['asked' => 'Stays cool?', 'figure' => 'peak :peak, :allowed allowed'],
         'fits'  => [
-            'asked'  => 'Does it fit your hours?', 'good' => 'fits', 'figure' => ':span to full cure, :joints',
-            'bonded' => 'every joint bonded', 'sanded' => ':count sanded',
+            'asked' => 'Fits your hours?', 'figure' => ':span, :joints', 'bonded' => 'every joint bonded', 'sanded' => ':count sanded',
         ],
-        'suits'  => ['asked' => 'Does it suit its use?', 'good' => 'suits', 'figure' => 'as a piece :use'],
-        'shows'  => ['asked' => 'Will it be seen?', 'good' => 'shows', 'figure' => 'from :viewed'],
-        'weighs' => ['asked' => 'Can it be weighed?', 'good' => 'can be weighed', 'figure' => 'with :device'],
+        'suits'  => ['asked' => 'Suits its use?', 'figure' => 'as a piece :use'],
+        'shows'  => ['asked' => 'Seen well?', 'figure' => 'from :viewed'],
+        'weighs' => ['asked' => 'Can be weighed?', 'figure' => 'with :device'],
+        'good'   => 'yes',
         'stale'  => 'This is for the plan as it was last saved. What was refused above is not in it.',
         'bad'    => 'no', 'look' => 'look at this', 'open' => 'not known', 'computing' => 'computing',
     ],
     'pours' => [
-        'head'             => 'Pours', 'yours' => 'Your pours', 'given' => 'Depths and starts',
+        'head'             => 'Pours', 'found-head' => 'Pours and times', 'yours' => 'Your pours and times',
+        'found'            => 'These pours follow the objects. Edit them to set depths and starts yourself, and to colour them.',
+        'are-yours'        => 'These pours are yours: their depths stay as you set them.',
         'none'             => 'No pours can be found; the verdict says why.',
         'columns'          => ['pour' => 'Pour', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'peak' => 'Peak'],
         'open'             => 'Pour :number: measure, check, write down',
@@ -74,9 +104,9 @@ return [
         'volume'           => 'pour :number :volume',
         'compartment'      => 'Compartment “:name” sets first: :volume.',
         'compartment-each' => 'Compartment “:name” sets first: :volume each.',
-        'readings'         => 'Measured with :device, with :loss more for what cup and stick keep. Measure both the same way. A pour’s '
-            . 'number leads to its own page.',
-        'edit' => 'Edit these pours', 'find' => 'Let the pours follow the objects',
+        'readings'         => 'Measured with :device, with :loss more for what cup and stick keep. Measure both the same way.',
+        'figures'          => ['from' => 'From', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'volume' => 'Volume', 'peak' => 'Peak'],
+        'edit'             => 'Edit these pours', 'find' => 'Let the pours follow the objects',
     ],
     'totals' => [
         'mix'          => 'In all :volume of mix, :mass: :a of A (:a_ml) and :b of B (:b_ml), with what cups keep and what is held back.',
@@ -91,7 +121,8 @@ return [
         'past'         => 'Some of it is past its date: test a small mix first.',
     ],
     'objects' => [
-        'head'    => 'Objects', 'more' => 'One more object, of', 'add' => 'Add', 'what' => 'What it is', 'remove' => 'Remove :object',
+        'head'    => 'Objects', 'none' => 'Nothing is in it yet. Choose what to cast.', 'at' => 'at :height',
+        'more'    => 'One more object, of', 'add' => 'Add', 'what' => 'What it is', 'remove' => 'Remove :object',
         'figures' => ':volume, :density g/cm³ with its coats, :air of air in open pores.',
         'damp'    => 'Holds :water water: :how.', 'dry' => 'Dry enough.', 'dry-somehow' => 'dry it, about two weeks',
         'bleeds'  => 'It bleeds.', 'soaks' => 'It soaks up resin.', 'leaks' => ':air of air can leave it.',
@@ -106,14 +137,15 @@ return [
     ],
     'colours' => [
         'head'  => 'Colour',
-        'teach' => 'Colours lie in pours. Once the pours are found, press “Edit these pours” beside the drawings; then each can be '
-            . 'coloured, divided into regions, and lettered when it is set.',
-        'ladder' => ':unit, :deep deep on white', 'step' => ':step, :dose', 'remove' => 'Remove :colour', 'more' => 'One more colour',
-        'add'    => 'Add colour',
-        'as'     => 'As pour :number', 'keep-as' => 'Save this recipe as', 'keep' => 'Save recipe', 'example' => 'Mist over the moor',
-        'take'   => 'Take recipe', 'take-it' => 'Take it',
-        'clear'  => 'clear', 'regions' => '{1} 1 region on :ground ground|[2,*] :count regions on :ground ground',
-        'note'   => 'Less first: hold the stick up and judge before adding more. Angles turn from the right towards behind; a band at 0° '
+        'teach' => 'Colours lie in pours. Edit the pours that were found; then each can be coloured, divided into '
+            . 'regions, and lettered when it is set.',
+        'palette' => 'Colours of this piece', 'applied' => 'On its surface, once it is set', 'recipes' => 'Recipes',
+        'ladder'  => ':unit, :deep deep on white', 'step' => ':step, :dose', 'remove' => 'Remove :colour', 'more' => 'One more colour',
+        'add'     => 'Add colour',
+        'as'      => 'As pour :number', 'keep-as' => 'Save this recipe as', 'keep' => 'Save recipe', 'example' => 'Mist over the moor',
+        'take'    => 'Take recipe', 'take-it' => 'Take it',
+        'clear'   => 'clear', 'regions' => '{1} 1 region on :ground ground|[2,*] :count regions on :ground ground',
+        'note'    => 'Less first: hold the stick up and judge before adding more. Angles turn from the right towards behind; a band at 0° '
             . 'runs from front to back. Write the points of a line as :example. What no region gets goes to the ground. Solvent that wets '
             . 'a powder counts too.',
     ],
@@ -122,7 +154,9 @@ return [
         'note'   => 'Settled first: resin, thickness and the place of fittings follow from it.',
         'sealed' => 'Sealed with :sealer: :reason.',
     ],
-    'vessel' => [
+    'fittings' => ['head' => 'Handles, hooks and feet', 'one' => ':kind, :radius round its middle', 'one-more' => 'One more'],
+    'vessel'   => [
+        'others'      => 'A mesh, a drawing, the shelf',
         'head'        => 'Vessel',
         'line'        => 'At its fill level :area and :around around; it holds :holds. Half of that stands :half deep.',
         'film'        => 'Each :more above that, :volume, runs over the edge: mix that much less, or lay a higher dam.',
@@ -135,8 +169,9 @@ return [
     'before' => ['head' => 'Before the first pour'],
     'shelf'  => ['take' => 'Take from the shelf', 'take-it' => 'Take it'],
     'room'   => ['head' => 'Room'],
-    'bench'  => [
-        'head' => 'Bench and hours',
+    'bench'  => ['head' => 'Measuring and limits'],
+    'clock'  => [
+        'head' => 'Clock and hours', 'tasks' => 'What is to be done when',
         'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line. Write the start as '
             . '2026-03-02T18:00.',
     ],
@@ -145,8 +180,8 @@ return [
         'note' => 'From the label or data sheet, which go before anything here. A time left empty takes that of its class.',
     ],
     'rail' => [
-        'head'   => 'Time rail', 'none' => 'There are no times yet; the verdict says why.', 'scrolls' => 'Time rail, scrolls sideways',
-        'label'  => 'Phases of each pour in clock time; the list below says the same', 'phase' => 'Pour :number :phase: :from to :to',
+        'head'   => 'Time rail', 'none' => 'no times yet', 'scrolls' => 'Time rail, scrolls sideways',
+        'phase'  => 'Pour :number :phase: :from to :to',
         'phases' => [
             'work' => 'workable', 'liquid' => 'liquid until it sets', 'tacky' => 'too soft to coat', 'window' => 'recoat window',
             'hard' => 'hardening until demold',

@@ -1,4 +1,4 @@
-import 'htmx.org';
+import htmx from 'htmx.org';
 import './edits.js';
 import './objects.js';
 import './zoom.js';
@@ -6,7 +6,11 @@ import './scaling.js';
 import './current.js';
 import './folds.js';
 import './forms.js';
-import './place.js';
+import './select.js';
+import './legible.js';
+
+// What was opened stays open when a page is put together with its answer.
+htmx.config.morphIgnore.push('open', 'style');
 
 // Undo and redo, but for what is just being typed.
 document.addEventListener('keydown', (event) => {

@@ -1,24 +1,20 @@
+import htmx from 'htmx.org';
+
+/** The state of the piece that heat was asked for; nothing of other requests. */
+const asked = (ctx) => new URL(ctx?.request?.action ?? '', window.location.href).searchParams.get('of');
+const shown = () => document.querySelector('#answer')?.dataset.of;
+
 // An answer that was asked for before the last change must not overwrite what is shown now.
 document.addEventListener('htmx:before:swap', (event) => {
-    const asked = new URL(event.detail.ctx?.request?.action ?? '', window.location.href).searchParams.get('of');
-    const shown = document.querySelector('#answer')?.dataset.of;
-    if (asked && shown && asked !== shown) {
+    const of = asked(event.detail.ctx);
+    if (of && shown() && of !== shown()) {
         event.preventDefault();
     }
 });
 
-// The drawings are replaced as a whole: whoever had chosen an object still has it.
-let chosen = null;
-document.addEventListener('htmx:before:swap', () => {
-    const object = document.activeElement?.closest?.('[data-object]');
-    if (object) {
-        chosen = [object.closest('[data-drawing]').dataset.drawing, object.dataset.object];
+// No heat for what is shown: the piece has been changed elsewhere, and is shown as it is now.
+document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => {
+    if (ctx.response.status === 204 && asked(ctx) && asked(ctx) === shown()) {
+        htmx.ajax('GET', window.location.pathname, { target: '#piece', select: '#piece', swap: 'outerMorph' });
     }
-});
-document.addEventListener('htmx:after:swap', () => {
-    if (!chosen || (document.activeElement && document.activeElement !== document.body)) {
-        return;
-    }
-    document.querySelector(`[data-drawing="${chosen[0]}"] [data-object="${chosen[1]}"]`)?.focus({ preventScroll: true });
-    chosen = null;
 });

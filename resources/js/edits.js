@@ -2,7 +2,7 @@
 // older page writes nothing back, and two that change the same are told. One change is sent after another; what the server has not
 // acknowledged is kept in this window, and sent when the page is there again.
 
-const form = document.querySelector('#piece-form');
+const form = () => document.querySelector('#piece-form');
 const place = () => `typed:${window.location.pathname}`;
 
 /** By field: what the server has, and what was sent and never answered. */
@@ -28,7 +28,7 @@ function of(field) {
     return known.get(field);
 }
 
-const fields = () => [...form.elements].filter((field) => field.name?.startsWith('f['));
+const fields = () => [...form().elements].filter((field) => field.name?.startsWith('f['));
 const changed = () => fields().filter((field) => field.value !== of(field).shown);
 const edits = (some) =>
     Object.fromEntries(some.map((field) => [field.name.slice(2, -1), [of(field).shown, ...of(field).unsure, field.value]]));
@@ -42,15 +42,8 @@ function keep() {
     }
 }
 
-/** Puts back what was typed before the page was left or the session ended, and sends it. */
-function restore() {
-    let typed;
-    try {
-        typed = JSON.parse(sessionStorage.getItem(place()) ?? '{}');
-    } catch {
-        typed = {};
-    }
-    sessionStorage.removeItem(place());
+/** Puts texts back into their fields, and tells whether there were any that are not shown. */
+function put(typed) {
     let some = false;
     for (const field of fields()) {
         const texts = typed[field.name.slice(2, -1)];
@@ -61,12 +54,39 @@ function restore() {
         of(field).unsure = texts.slice(1, -1);
         of(field).shown = texts[0];
         field.value = texts.at(-1);
-        field.closest('details')?.setAttribute('open', '');
         some = true;
     }
-    if (some) {
+    return some;
+}
+
+/** Puts back what was typed before the page was left or the session ended, and sends it. */
+function restore() {
+    let typed;
+    try {
+        typed = JSON.parse(sessionStorage.getItem(place()) ?? '{}');
+    } catch {
+        typed = {};
+    }
+    sessionStorage.removeItem(place());
+    if (put(typed)) {
         // After htmx has begun to listen, which it puts off to a moment of its own.
-        window.addEventListener('load', () => setTimeout(() => form.dispatchEvent(new Event('typed'))));
+        window.addEventListener('load', () => setTimeout(() => form().dispatchEvent(new Event('typed'))));
+    }
+}
+
+/** Says beside each field that was refused why; nothing once all is well. */
+function mark() {
+    for (const said of document.querySelectorAll('.panel .refused[data-said]')) {
+        said.parentElement.querySelector('[aria-invalid]')?.removeAttribute('aria-invalid');
+        said.remove();
+    }
+    for (const why of document.querySelectorAll('#refusal [data-field]')) {
+        const field = fields().find((one) => one.name === why.dataset.field);
+        if (field) {
+            field.setAttribute('aria-invalid', 'true');
+            field.insertAdjacentHTML('afterend', '<p class="refused" data-said></p>');
+            field.nextElementSibling.textContent = why.textContent;
+        }
     }
 }
 
@@ -77,10 +97,10 @@ function tell(words) {
     }
 }
 
-if (form) {
+if (form()) {
     // Made when it is sent, not when it was typed: by then the answer to the one before is there.
     document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
-        if (ctx.sourceElement !== form) {
+        if (ctx.sourceElement !== form()) {
             return;
         }
         const some = changed();
@@ -93,7 +113,7 @@ if (form) {
         }
     });
     document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => {
-        if (ctx.sourceElement !== form) {
+        if (ctx.sourceElement !== form()) {
             return;
         }
         for (const [field, value] of sent) {
@@ -107,19 +127,44 @@ if (form) {
         keep();
     });
     document.addEventListener('htmx:error', ({ detail: { ctx } }) => {
-        if (ctx.sourceElement === form) {
+        if (ctx.sourceElement === form()) {
             sent = new Map();
-            tell(form.dataset.unreached);
+            tell(form().dataset.unreached);
         }
     });
     document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
-        if (ctx.sourceElement === form && waiting) {
+        if (ctx.sourceElement === form() && waiting) {
             const [other, submitter] = waiting;
             waiting = null;
             if (other.isConnected) {
                 other.requestSubmit(submitter?.isConnected ? submitter : null);
             }
         }
+    });
+    // Where the whole piece comes anew, what is typed and not sent yet stays.
+    let before = null;
+    document.addEventListener('htmx:before:swap', ({ detail: { ctx } }) => {
+        before =
+            ctx.select !== '#piece'
+                ? null
+                : {
+                      unsent: edits(changed()),
+                      texts: new Map(fields().map((field) => [field, field.value])),
+                  };
+    });
+    document.addEventListener('htmx:after:swap', () => {
+        if (before !== null) {
+            for (const field of fields()) {
+                known.delete(field);
+                // Not what was typed in the moment between.
+                if (field.value === before.texts.get(field)) {
+                    field.value = asMade(field);
+                }
+            }
+            put(before.unsent);
+            before = null;
+        }
+        mark();
     });
     // What others have changed is shown where nobody has typed over it.
     document.addEventListener('htmx:after:swap', () => {
@@ -138,12 +183,18 @@ if (form) {
             }
         }
     });
-    document.addEventListener('submit', (event) => {
-        if (event.target !== form && sent.size > 0 && !event.target.closest('.conflict')) {
-            event.preventDefault();
-            waiting = [event.target, event.submitter];
-        }
-    });
+    // Before htmx hears of it.
+    document.addEventListener(
+        'submit',
+        (event) => {
+            if (event.target !== form() && sent.size > 0 && !event.target.closest('.conflict')) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                waiting = [event.target, event.submitter];
+            }
+        },
+        true,
+    );
     window.addEventListener('pagehide', keep);
     restore();
 }

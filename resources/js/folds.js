@@ -26,7 +26,7 @@ document.addEventListener(
 for (const panel of panels()) {
     const wanted = kept()[name(panel)];
     // What was refused is shown, whatever was shut.
-    if (wanted !== undefined && !panel.querySelector('[aria-invalid]')) {
+    if (wanted !== undefined && !panel.querySelector('[aria-invalid]') && !panel.matches('.menu')) {
         panel.open = wanted;
     }
 }

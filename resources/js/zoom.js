@@ -24,9 +24,6 @@ function apply() {
         );
         svg.classList.toggle('nearer', view.near > 1);
     }
-    for (const buttons of document.querySelectorAll('.zoom')) {
-        buttons.hidden = false;
-    }
 }
 
 function nearer(by, kinds) {

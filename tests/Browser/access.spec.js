@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, open, signIn, test } from './bench.js';
+import { expect, open, signIn, stage, test } from './bench.js';
 
 /** WCAG 2.2 AA by axe, and no page that scrolls sideways. */
 async function holds(page) {
@@ -9,6 +9,16 @@ async function holds(page) {
         .analyze();
     expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join(' ')}`)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+}
+
+const STAGES = ['Use', 'Vessel', 'Objects', 'Colour', 'Pours', 'Clock', 'Ready'];
+
+/** A stage of the work, with all that folds open. */
+async function opened(page, name) {
+    await stage(page, name);
+    for (const summary of await page.locator('.panel.shown summary').all()) {
+        await summary.click();
+    }
 }
 
 for (const address of ['/sign-in', '/forgotten', '/new-password/x', '/invitation/x', '/nowhere']) {
@@ -37,15 +47,22 @@ for (const [name, viewport] of [
             await holds(page);
         });
 
-        test('a piece with all its forms, and its sheet', async ({ page }) => {
+        test('a piece at every stage, its objects, its sheet and its template', async ({ page }) => {
             await signIn(page);
             await open(page, 'Gentian tray');
-            for (const summary of await page.locator('summary').all()) {
-                await summary.click();
+            for (const name of STAGES) {
+                await opened(page, name);
+                await holds(page);
             }
+            await page.locator('[data-drawing="plan"] [data-object="0"]').focus();
+            await page.locator('#object-0 summary').click();
             await holds(page);
+            await page.locator('.menu summary').click();
+            await page.getByRole('button', { name: 'Keys' }).click();
+            await holds(page);
+            await page.getByRole('button', { name: 'Close' }).click();
             const piece = page.url();
-            await page.getByRole('link', { name: 'Pour sheet' }).click();
+            await page.goto(`${piece}/sheet`);
             await holds(page);
             await page.goto(`${piece}/template`);
             await holds(page);
@@ -54,11 +71,14 @@ for (const [name, viewport] of [
         test('a coloured piece, one of its pours, and the shelf', async ({ page }) => {
             await signIn(page);
             await open(page, 'Dusk over the moor');
-            for (const summary of await page.locator('#colours ~ details summary').all()) {
+            await opened(page, 'Colour');
+            await holds(page);
+            await page.locator('.pours a[href="#pour-1"]').click();
+            for (const summary of await page.locator('#pour-1 summary').all()) {
                 await summary.click();
             }
             await holds(page);
-            const piece = page.url();
+            const piece = page.url().replace(/#.*/, '');
             await page.goto(`${piece}/pours/1`);
             await holds(page);
             await page.goto(`${piece}/sheet`);
@@ -83,17 +103,23 @@ test('everything on a piece is reached with the keyboard', async ({ page }) => {
         reached.add(
             await page.evaluate(() => {
                 const here = document.activeElement;
-                const style = getComputedStyle(here.matches('g') ? here.querySelector('ellipse, rect') : here);
-                const seen = here.matches('g')
-                    ? parseFloat(style.strokeWidth) > 3
+                const style = getComputedStyle(here.matches('g, .part') ? here.querySelector('ellipse, rect, polygon, circle') : here);
+                const seen = here.matches('g, .part')
+                    ? parseFloat(style.strokeWidth) >= 3
                     : style.outlineStyle !== 'none' || style.boxShadow !== 'none';
-                const text = here.textContent.trim() || here.id;
-                return `${here.dataset.object !== undefined ? `object ${here.dataset.object}` : text}|${seen}`;
+                const text = here.getAttribute('aria-label') ?? here.querySelector('.stage-name')?.textContent ?? here.textContent;
+                return `${here.dataset.object === undefined ? text.trim() : `object ${here.dataset.object}`}|${seen}`;
             }),
         );
     }
     const names = [...reached];
-    for (const wanted of ['Pour sheet', 'Delete', 'object 0', 'object 2', 'f-inclusions-0-target_bottom_mm']) {
+    for (const wanted of ['Pour sheet', 'More', 'Vessel', 'Clock', 'Pour 1', 'object 0', 'object 2']) {
         expect(names).toContain(`${wanted}|true`);
     }
+    const key = page.locator('[data-drawing="section"] [data-object="1"]');
+    await key.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#f-inclusions-1-target_bottom_mm')).toBeFocused();
+    await page.keyboard.press('Escape');
+    await expect(key).toBeFocused();
 });

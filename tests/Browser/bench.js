@@ -1,6 +1,9 @@
 import { test as base, expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
+/** The pieces of the demo studio. */
+export const DEMO = ['Larch cone block', 'Gentian tray', 'Brass key on slate', 'Dusk over the moor'];
+
 /** The demo account of the studio that this process is served. */
 export function account() {
     const file = `test-results/served/${base.info().parallelIndex}/sign-in.txt`;
@@ -26,9 +29,11 @@ export async function open(page, title) {
 
 /** Opens a copy of a demo piece, so that tests do not see each other's changes. */
 export async function copyOf(page, title) {
-    await signIn(page);
+    if (page.url() === 'about:blank') {
+        await signIn(page);
+    }
     await open(page, title);
-    await page.getByRole('button', { name: 'Copy', exact: true }).click();
+    await more(page, 'button', 'Copy');
     await expect(page.getByRole('heading', { name: `${title} (copy)` })).toBeVisible();
     await computed(page);
 }
@@ -47,8 +52,9 @@ export async function begin(page, title, resin = null) {
 
 /** Takes the pours that were found as one's own. */
 export async function ownPours(page) {
+    await stage(page, 'Pours');
     await page.getByRole('button', { name: 'Edit these pours' }).click();
-    await expect(page.getByRole('heading', { name: 'Your pours' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Your pours and times' })).toBeVisible();
     await computed(page);
 }
 
@@ -56,12 +62,39 @@ export async function ownPours(page) {
 export async function discard(page) {
     await page.unrouteAll();
     await page.goto(/.*\/pieces\/\w+/.exec(page.url())[0]);
-    await page.getByRole('button', { name: 'Delete', exact: true }).click();
+    await more(page, 'button', 'Delete');
     await expect(page.getByText('was deleted')).toBeVisible();
 }
 
+/** Presses what stands under More. */
+export async function more(page, role, name) {
+    await page.locator('.menu summary').click();
+    await page.getByRole(role, { name, exact: true }).click();
+}
+
+export async function stage(page, name) {
+    await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name }).click();
+}
+
+/** The field of a place in the plan file, once what it belongs to is selected and its fold is open. */
+export async function field(page, pointer) {
+    const one = page.locator(`[name="f[${pointer}]"]`);
+    const panel = await one.evaluate((element) => element.closest('.panel').id);
+    const object = /^object-(\d+)$/.exec(panel)?.[1];
+    if (!(await page.locator(`#${panel}`).isVisible())) {
+        await (object === undefined
+            ? page.locator(`.stages a[href="#${panel}"], .pours a[href="#${panel}"]`).click()
+            : page.locator(`[data-drawing="plan"] [data-object="${object}"]`).first().focus());
+    }
+    const fold = page.locator('details', { has: one });
+    if ((await fold.count()) > 0 && !(await fold.evaluate((details) => details.open))) {
+        await fold.locator('summary').click();
+    }
+    return one;
+}
+
 export async function computed(page) {
-    await expect(page.getByRole('heading', { name: 'Time rail' })).toBeVisible();
+    await expect(page.locator('#answer[data-computed]')).toBeAttached();
 }
 
 /** Figures of the pours table, row by row. */

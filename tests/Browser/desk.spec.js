@@ -1,4 +1,4 @@
-import { computed, copyOf, discard, expect, signIn, test } from './bench.js';
+import { computed, copyOf, discard, expect, field, more, signIn, stage, test } from './bench.js';
 
 /** A pyramid of side and height in mm, tip up, as ascii STL. */
 function pyramid(side, height) {
@@ -12,28 +12,21 @@ function pyramid(side, height) {
 
 test.afterEach(({ page }) => discard(page));
 
-/** Opens the panel of a field where it is shut. */
-async function reveal(page, selector) {
-    const panel = page.locator('details', { has: page.locator(selector) }).last();
-    if (!(await panel.evaluate((details) => details.open))) {
-        await panel.locator('summary').first().click();
-    }
-}
-
 test('a new piece goes from nothing to a printed sheet and template', async ({ page }) => {
     await signIn(page);
     await page.getByLabel('Title').fill('Garnet in a cup');
     await page.getByLabel('Vessel').selectOption({ label: 'Old pressed-glass bowl' });
     await page.getByRole('button', { name: 'Begin' }).click();
     await computed(page);
+    await stage(page, 'Objects');
     await page.getByLabel('One more object, of').selectOption('garnet');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await computed(page);
-    await page.locator('#f-inclusions-0-target_bottom_mm').fill('20 mm');
-    await page.locator('#f-inclusions-0-target_bottom_mm').press('Tab');
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('20 mm');
+    await height.press('Tab');
     await computed(page);
-    await reveal(page, '#f-purpose-use');
-    await page.locator('#f-purpose-use').selectOption('serving');
+    await (await field(page, '/purpose/use')).selectOption('serving');
     await expect(page.locator('.verdict')).toContainText('needs a resin that stands 50 °C');
     await computed(page);
     await page.getByRole('link', { name: 'Pour sheet' }).click();
@@ -51,7 +44,8 @@ test('a new piece goes from nothing to a printed sheet and template', async ({ p
 
 test('a mesh becomes the vessel, one with a hole does not', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
-    await reveal(page, '#f-vessel-shape');
+    await stage(page, 'Vessel');
+    await page.getByText('A mesh, a drawing, the shelf').click();
     const take = page.locator('#mesh-vessel');
     await take.setInputFiles({
         name: 'hole.stl',
@@ -64,7 +58,6 @@ test('a mesh becomes the vessel, one with a hole does not', async ({ page }) => 
     });
     await take.locator('xpath=..').getByRole('button', { name: 'Take it' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'not closed' })).toContainText('3 open edges, (0, 0, 0)–(110, 110, 0)');
-    await reveal(page, '#f-vessel-shape');
     await take.setInputFiles({ name: 'a.stl', mimeType: 'model/stl', buffer: pyramid(110, 80) });
     await take.locator('xpath=..').getByRole('button', { name: 'Take it' }).click();
     await expect(page.getByRole('status').first()).toContainText('6 facets, 110 mm × 110 mm × 80 mm');
@@ -156,7 +149,7 @@ test('the drawings come nearer and stay so', async ({ page }) => {
 
 test('copies are spread, and too many are refused with what fits', async ({ page }) => {
     await copyOf(page, 'Gentian tray');
-    const copies = page.locator('#f-inclusions-0-copies');
+    const copies = await field(page, '/inclusions/0/copies');
     await copies.fill('3');
     await copies.press('Tab');
     await expect(page.locator('[data-drawing="plan"] [data-object="0"]')).toHaveCount(3);
@@ -172,7 +165,7 @@ test('copies are spread, and too many are refused with what fits', async ({ page
 test('a photograph lies under the plan, scaled by two clicks', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     const picture = await page.screenshot({ type: 'jpeg' });
-    await page.getByRole('link', { name: 'Photograph' }).click();
+    await more(page, 'link', 'Photograph');
     await page.getByLabel(/A photograph/).setInputFiles({ name: 'layout.jpg', mimeType: 'image/jpeg', buffer: picture });
     await page.getByRole('button', { name: 'Send it' }).click();
     const image = page.getByRole('img', { name: 'The photograph' });

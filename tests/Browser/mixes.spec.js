@@ -1,4 +1,4 @@
-import { begin, computed, discard, expect, ownPours, test } from './bench.js';
+import { begin, computed, discard, expect, field, ownPours, stage, test } from './bench.js';
 
 /** A new piece with pours of its own, which can be coloured. */
 async function mixed(page, title) {
@@ -7,28 +7,32 @@ async function mixed(page, title) {
 }
 
 async function colour(page, name) {
+    await stage(page, 'Colour');
     await page.getByLabel('One more colour').selectOption({ label: name });
     await page.getByRole('button', { name: 'Add colour' }).click();
     await expect(page.locator('.colour-row', { hasText: name })).toBeVisible();
     await computed(page);
 }
 
-/** Chooses or types, and waits until the server has answered: with the page anew, or with the drawings. */
+/** Goes to the page of the first pour. */
+async function measure(page) {
+    await page.locator('.pours a[href="#pour-0"]').click();
+    await page.getByRole('link', { name: /Pour 1: measure/ }).click();
+}
+
+/** Chooses or types, and waits until the server has answered. */
 async function say(page, pointer, value) {
-    const field = page.locator(`[name="f[${pointer}]"]`);
-    if ((await field.inputValue()).replace('−', '-') === value) {
+    const one = await field(page, pointer);
+    if ((await one.inputValue()).replace('−', '-') === value) {
         return;
     }
     const answered = page.waitForResponse((answer) => answer.request().method() === 'POST' && /\/pieces\/\w+$/.test(answer.url()));
-    const choice = await field.evaluate((element) => element.tagName === 'SELECT');
-    await (choice ? field.selectOption(value) : field.fill(value));
+    const choice = await one.evaluate((element) => element.tagName === 'SELECT');
+    await (choice ? one.selectOption(value) : one.fill(value));
     if (!choice) {
-        await field.press('Tab');
+        await one.press('Tab');
     }
-    const anew = (await (await answered).headerValue('HX-Refresh')) === 'true';
-    if (anew) {
-        await page.waitForEvent('load');
-    }
+    await answered;
     await computed(page);
 }
 
@@ -36,7 +40,6 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
     await mixed(page, 'Three bands');
     await colour(page, 'Moor blue ink');
     await colour(page, 'Spruce green ink');
-    await page.locator('#coat-0 summary').click();
     for (const [n, from, to, ink] of [
         [0, -40, -10, 'Moor blue ink'],
         [1, -10, 10, 'Spruce green ink'],
@@ -58,7 +61,7 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
         }
         await say(page, `/pours/0/zones/${n}/mix/0/colour`, ink);
     }
-    await expect(page.locator('#coat-0')).toHaveAttribute('open', '');
+    await expect(page.locator('#pour-0')).toBeVisible();
     await expect(page.locator('.plan .region-name', { hasText: 'region 2' })).toBeVisible();
     await expect(page.getByText(/Once level, its edge moves/)).toHaveCount(0);
     await say(page, '/pours/0/zones/1/share_pct', '50');
@@ -69,27 +72,28 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
     await page.getByRole('button', { name: 'Give region 2 the 31.5 % that it takes' }).click();
     await expect(page.getByText('Done: Give region 2')).toBeVisible();
     await expect(page.getByText(/Once level, its edge moves/)).toHaveCount(0);
-    await page.getByRole('link', { name: /Pour 1: measure/ }).click();
+    await measure(page);
     await expect(page.locator('.cups')).toContainText('31.5 % of the coat');
     await discard(page);
 });
 
 test('a batch too small for the scale is mended by one press', async ({ page }) => {
     await mixed(page, 'Small batch');
-    await page.locator('summary', { hasText: 'Bench and hours' }).click();
     await say(page, '/studio/scale_step_g', '5 g');
-    const weighed = page.locator('.verdict > div', { hasText: 'Can it be weighed?' });
+    const weighed = page.locator('.verdict > div', { hasText: 'Can be weighed?' });
     await expect(weighed).toContainText('can hide a ratio error of');
     await weighed.getByRole('button', { name: /Mix .* g and hold back what is left/ }).first().click(); // prettier-ignore
     await expect(page.getByText(/Done: Mix \d+ g and hold back what is left/)).toBeVisible();
     await expect(weighed).not.toContainText('can hide a ratio error of');
-    await page.getByRole('link', { name: /Pour 1: measure/ }).click();
+    await measure(page);
     await expect(page.getByText(/held back clear/)).toBeVisible();
     await discard(page);
 });
 
 test('what is left of a mix is sent to a spare mold', async ({ page }) => {
     await mixed(page, 'Leftover');
+    await stage(page, 'Vessel');
+    await page.getByText('A mesh, a drawing, the shelf').click();
     await page.getByLabel('Put it on the shelf as').fill('Button mold');
     await page.getByRole('button', { name: 'Put it there', exact: true }).click();
     const row = page.locator('li', { hasText: 'Button mold' });
@@ -100,7 +104,7 @@ test('what is left of a mix is sent to a spare mold', async ({ page }) => {
     await page.goto('/pieces');
     await page.getByRole('link', { name: 'Leftover', exact: true }).click();
     await computed(page);
-    await page.getByRole('link', { name: /Pour 1: measure/ }).click();
+    await measure(page);
     await page.getByRole('textbox', { name: 'Mixed' }).fill('90 g');
     await page.getByLabel('Cup and stick kept').fill('4 g');
     await page.getByLabel('Left over, still to be poured').fill('20 g');
@@ -115,11 +119,9 @@ test('what is left of a mix is sent to a spare mold', async ({ page }) => {
 
 test('lettering is laid mirrored where the floor is the seen face', async ({ page }) => {
     await mixed(page, 'Name plate');
-    await page.locator('#coat-0 summary').click();
     await say(page, '/pours/0/applied/0/kind', 'lettering');
     await say(page, '/pours/0/applied/0/says', 'the hill house');
     await expect(page.locator('.face .lettering')).not.toHaveAttribute('transform', /scale\(-1 1\)/);
-    await page.locator('summary', { hasText: 'Use and face' }).click();
     await say(page, '/vessel/viewed', 'bottom');
     // Seen from the floor it reads; as it is laid in it does not.
     await expect(page.getByText('seen from the floor')).toBeVisible();
@@ -128,7 +130,7 @@ test('lettering is laid mirrored where the floor is the seen face', async ({ pag
     await expect(page.locator('.template text', { hasText: 'the hill house' })).toHaveAttribute('transform', /scale\(-1 1\)/);
     await page.getByRole('link', { name: 'Back to the piece' }).click();
     await computed(page);
-    await page.getByRole('link', { name: /Pour 1: measure/ }).click();
+    await measure(page);
     await expect(page.getByText('Lay it mirrored: it is read from the floor.')).toBeVisible();
     await discard(page);
 });

@@ -1,18 +1,14 @@
-import { begin, computed, copyOf, expect, open, signIn, test } from './bench.js';
+import { begin, computed, copyOf, expect, field, open, signIn, stage, test } from './bench.js';
 
-async function shape(page, value) {
-    await page.locator('#f-vessel-shape').selectOption(value);
-    await expect(page.locator('#f-vessel-shape')).toHaveValue(value);
-    await page.waitForLoadState('networkidle');
-    const vessel = page.locator('details', { has: page.locator('#f-vessel-shape') });
-    if (!(await vessel.evaluate((details) => details.open))) {
-        await vessel.locator('summary').click();
-    }
+/** Another shape, whose fields are there. */
+async function shape(page, value, pointer) {
+    await (await field(page, '/vessel/shape')).selectOption(value);
+    await expect(page.locator(`[name="f[${pointer}]"]`)).toBeVisible();
 }
 
 test('a six-sided mold is drawn, weighed and timed', async ({ page }) => {
     await begin(page, 'Six sides');
-    await shape(page, 'regular-prism');
+    await shape(page, 'regular-prism', '/vessel/side_mm');
     await page.locator('#f-vessel-sides').fill('6');
     await page.locator('#f-vessel-side_mm').fill('30 mm');
     await page.locator('#f-vessel-side_mm').press('Tab');
@@ -25,7 +21,7 @@ test('a six-sided mold is drawn, weighed and timed', async ({ page }) => {
 
 test('an outline that crosses itself is refused with the place', async ({ page }) => {
     await begin(page, 'Own outline');
-    await shape(page, 'outline');
+    await shape(page, 'outline', '/vessel/path');
     const path = page.locator('#f-vessel-path');
     await path.fill('M0 0L40 40V0L0 40Z');
     await path.blur();
@@ -39,7 +35,7 @@ test('an outline that crosses itself is refused with the place', async ({ page }
 
 test('a vessel measured with water says which mark is wrong', async ({ page }) => {
     await begin(page, 'Jar');
-    await shape(page, 'calibrated');
+    await shape(page, 'calibrated', '/vessel/marks');
     const marks = page.locator('#f-vessel-marks');
     await marks.fill('10 mm: 60 g; 20 mm: 50 g; 40 mm: 200 g');
     await marks.blur();
@@ -68,12 +64,15 @@ test('a flat tray is drawn stretched, and a drag still counts true millimetres',
 test('objects that reach into each other are told by name', async ({ page }) => {
     await begin(page, 'Two stones');
     for (const kind of ['garnet', 'amber']) {
+        await stage(page, 'Objects');
         await page.getByLabel('One more object, of').selectOption(kind);
         await page.getByRole('button', { name: 'Add', exact: true }).click();
+        await expect(page.getByRole('heading', { name: kind, exact: true })).toBeVisible();
     }
     await expect(page.locator('.verdict')).toContainText('“amber” reaches into “garnet”');
-    await page.locator('#f-inclusions-1-at_mm-0').fill('25 mm');
-    await page.locator('#f-inclusions-1-at_mm-0').press('Tab');
+    const right = await field(page, '/inclusions/1/at_mm/0');
+    await right.fill('25 mm');
+    await right.press('Tab');
     await expect(page.locator('.verdict')).not.toContainText('reaches into');
 });
 

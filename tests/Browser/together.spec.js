@@ -1,17 +1,14 @@
-import { account, computed, expect, open, signIn, test } from './bench.js';
+import { account, computed, copyOf, discard, expect, field, open, signIn, test } from './bench.js';
 
-const bottom = '#f-inclusions-0-target_bottom_mm';
-const title = '#f-title';
+const bottom = '/inclusions/0/target_bottom_mm';
+const title = '/title';
+const shown = (page, pointer) => page.locator(`[name="f[${pointer}]"]`);
 
 /** Types into a field of the piece and leaves it. */
-async function type(page, field, text) {
-    await page.locator(field).evaluate((one) => {
-        for (let panel = one.closest('details'); panel; panel = panel.parentElement.closest('details')) {
-            panel.open = true;
-        }
-    });
-    await page.locator(field).fill(text);
-    await page.locator(field).blur();
+async function type(page, pointer, text) {
+    const one = await field(page, pointer);
+    await one.fill(text);
+    await one.blur();
 }
 
 /** The same piece on two pages; the second of them. */
@@ -34,10 +31,10 @@ test('two pages keep what each of them changes, and the older one learns of it',
     const second = answered(other);
     await type(other, bottom, '16 mm');
     await second;
-    await expect(other.locator(title)).toHaveValue('Cone of the north wood');
+    await expect(shown(other, title)).toHaveValue('Cone of the north wood');
     await page.reload();
-    await expect(page.locator(title)).toHaveValue('Cone of the north wood');
-    await expect(page.locator(bottom)).toHaveValue('16 mm');
+    await expect(shown(page, title)).toHaveValue('Cone of the north wood');
+    await expect(shown(page, bottom)).toHaveValue('16 mm');
     const back = answered(page);
     await type(page, title, 'Larch cone block');
     await back;
@@ -55,7 +52,7 @@ test('two that change the same are shown both, and choose', async ({ page, conte
     await expect(refusal).toContainText('17 mm');
     await refusal.getByLabel(/19 mm/).check();
     await refusal.getByRole('button', { name: 'Keep these' }).click();
-    await expect(other.locator(bottom)).toHaveValue('19 mm');
+    await expect(shown(other, bottom)).toHaveValue('19 mm');
     await expect(other.locator('#refusal')).toBeEmpty();
     await other.close();
 });
@@ -77,7 +74,7 @@ test('what is typed when the session has ended is sent after signing in', async 
     await expect(page).toHaveURL(address);
     await sent;
     await page.reload();
-    await expect(page.locator(bottom)).toHaveValue('15 mm');
+    await expect(shown(page, bottom)).toHaveValue('15 mm');
 });
 
 test('a form whose session has ended is filled again', async ({ page, context }) => {
@@ -106,10 +103,10 @@ test('what the server never got goes with the next change', async ({ page }) => 
     await page.unroute('**/pieces/*');
     const sent = answered(page);
     await type(page, title, 'Larch cone block');
-    await page.locator(title).evaluate((field) => field.dispatchEvent(new Event('change', { bubbles: true })));
+    await shown(page, title).evaluate((field) => field.dispatchEvent(new Event('change', { bubbles: true })));
     await sent;
     await page.reload();
-    await expect(page.locator(bottom)).toHaveValue('18 mm');
+    await expect(shown(page, bottom)).toHaveValue('18 mm');
 });
 
 test('fast changes keep their order', async ({ page }) => {
@@ -121,7 +118,7 @@ test('fast changes keep their order', async ({ page }) => {
     await expect(page.locator('#refusal')).toBeEmpty();
     await page.waitForLoadState('networkidle');
     await page.reload();
-    await expect(page.locator(bottom)).toHaveValue('14 mm');
+    await expect(shown(page, bottom)).toHaveValue('14 mm');
 });
 
 test('nobody sees a page again by going back after signing out', async ({ page }) => {
@@ -132,4 +129,28 @@ test('nobody sees a page again by going back after signing out', async ({ page }
     await page.goBack();
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
     await expect(page.getByText('Larch cone block')).toHaveCount(0);
+});
+
+test('a page whose piece was changed elsewhere shows it as it is now, not for ever computing', async ({ page, context }) => {
+    await copyOf(page, 'Larch cone block');
+    // Heat is held back until another page has changed the piece.
+    let release;
+    const held = new Promise((resolve) => {
+        release = resolve;
+    });
+    await page.route(/\/heat\?/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await type(page, bottom, '15.7 mm');
+    await expect(page.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '15.7');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await type(other, bottom, '16.7 mm');
+    await computed(other);
+    await other.close();
+    release();
+    await expect(shown(page, bottom)).toHaveValue('16.7 mm');
+    await computed(page);
+    await discard(page);
 });

@@ -66,7 +66,7 @@ it('keeps found pours from being coloured until they are kept', function (): voi
 });
 
 it('draws regions on the plan, in the section, on the face and on the template', function (): void {
-    $page = $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('Will it be seen?')->getContent();
+    $page = $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('Seen well?')->getContent();
     expect($page)->toContain('class="region"')->toContain('class="region-edge"')->toContain('class="coloured"')->toContain('>left</text>')
         ->and(substr_count($page, 'class="seen"'))->toBeGreaterThan(2);
     $template = $this->get("/pieces/{$this->piece->id}/template?as=svg")->assertOk()->getContent();
@@ -75,7 +75,7 @@ it('draws regions on the plan, in the section, on the face and on the template',
     expect($page)->toMatch('/cone 12\.?0? mm below the face looks 7\.7 mm deep and keeps \d+ % of its contrast/');
     // A clear piece has neither.
     $clear = $this->pieceOf($this->user, Plans::coneWithPours());
-    $this->get("/pieces/{$clear->id}")->assertDontSee('Will it be seen?')->assertDontSee('class="region"', false);
+    $this->get("/pieces/{$clear->id}")->assertDontSee('Seen well?')->assertDontSee('class="region"', false);
 });
 
 it('shows the regions of the pour that is asked for', function (): void {

@@ -26,6 +26,10 @@ final class HeatController extends Controller
             return response()->noContent();
         }
 
-        return response()->view('pieces.heat', ['view' => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request))]);
+        return response()->view('pieces.answer', [
+            'view'    => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request)),
+            'alone'   => true,
+            'waiting' => $answer === null,
+        ]);
     }
 }

@@ -33,7 +33,7 @@ final class ObjectController extends Controller
         });
 
         return $count < self::MOST
-            ? redirect()->to(route('pieces.show', $piece, false) . "#object-{$count}")
+            ? redirect()->route('pieces.show', $piece)->with('selects', "object-{$count}")
             : back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
     }
 

@@ -44,10 +44,15 @@ final class PieceController extends Controller
     {
         $answer = $request->boolean('heat') ? $answers->find($piece, $this->member()) : $answers->kept($piece);
 
-        $studio = $this->studio();
+        return $this->whole(new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request)));
+    }
+
+    private function whole(PieceView $view): View
+    {
+        [$studio, $piece] = [$this->studio(), $view->piece];
 
         return view('pieces.show', [
-            'view'    => new PieceView($piece, $studio->units, $answer, Gaze::of($request)),
+            'view'    => $view,
             'form'    => new PieceForm($piece, $studio->units),
             'palette' => $studio->palette(),
             'recipes' => $studio->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
@@ -64,12 +69,16 @@ final class PieceController extends Controller
             return redirect()->route('pieces.show', $piece);
         }
 
+        $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request));
+
         // A form that asks for other things now is shown as a whole.
-        return $request->reshapes() ? response()->noContent(200)->header('HX-Refresh', 'true')
-            : response()->view('pieces.answer', [
-                'view'   => new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request)),
-                'others' => $request->others($piece, $this->studio()->units),
-            ]);
+        return $request->reshapes() ? response($this->whole($view))->withHeaders([
+            'HX-Retarget' => '#piece', 'HX-Reselect' => '#piece',
+        ]) : response()->view('pieces.answer', [
+            'view'   => $view,
+            'alone'  => true,
+            'others' => $request->others($piece, $this->studio()->units),
+        ]);
     }
 
     public function destroy(Piece $piece): RedirectResponse

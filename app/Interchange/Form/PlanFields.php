@@ -27,9 +27,11 @@ final readonly class PlanFields
         return array_merge(
             $this->piece(),
             $this->purpose(),
-            $this->vessel(),
-            $this->room(),
-            $this->studio(),
+            ...array_map($this->fitting(...), $this->andOneMore('/purpose/fittings')),
+            ...[$this->vessel(), $this->vesselMore()],
+            ...[$this->room()],
+            ...[$this->layering()],
+            ...[$this->studio()],
             ...array_map($this->object(...), array_keys($this->list('/inclusions'))),
             ...array_map($this->resin(...), array_keys($this->list('/resins'))),
             ...array_map($this->pour(...), array_keys($this->list('/pours'))),
@@ -48,7 +50,7 @@ final readonly class PlanFields
         return [Field::of('/title', FieldKind::Text)];
     }
 
-    /** @return list<Field> */
+    /** @return list<Field> its shape, its sizes and what it is made of */
     public function vessel(): array
     {
         $fields = [Field::choice('/vessel/shape', $this->shapes('vessel', '/vessel')), ...$this->sizes('/vessel')];
@@ -62,9 +64,15 @@ final readonly class PlanFields
             Field::optional('/vessel/fill_mm', FieldKind::Length),
             Field::choice('/vessel/wall/material', $this->stuffs('/vessel/wall/material', ['air'])),
             Field::of('/vessel/wall/thickness_mm', FieldKind::Length),
+        ];
+    }
+
+    /** @return list<Field> what few vessels ask for */
+    public function vesselMore(): array
+    {
+        return [
             Field::choice('/vessel/base/material', $this->stuffs('/vessel/base/material'), true),
             Field::optional('/vessel/base/thickness_mm', FieldKind::Length),
-            Field::optional('/layering/max_pour_mm', FieldKind::Length),
             Field::usually('/vessel/made', Words::choices(Making::cases())),
             Field::optional('/vessel/relief_mm', FieldKind::Length),
             Field::optional('/vessel/edge_mm', FieldKind::Length),
@@ -73,6 +81,12 @@ final readonly class PlanFields
             Field::optional('/pieces', FieldKind::Whole),
             ...$this->compartments(),
         ];
+    }
+
+    /** @return list<Field> what every pour keeps to */
+    public function layering(): array
+    {
+        return [Field::optional('/layering/max_pour_mm', FieldKind::Length)];
     }
 
     /** @return list<Field> those there are, and room for one more */
@@ -95,7 +109,7 @@ final readonly class PlanFields
     /** @return list<Field> what is settled first */
     public function purpose(): array
     {
-        $fields = [
+        return [
             Field::usually('/purpose/use', Words::choices(Service::cases())),
             Field::usually('/vessel/viewed', Words::choices(Viewed::cases())),
             Field::usually('/purpose/finish', Words::choices(Finish::cases())),
@@ -103,24 +117,25 @@ final readonly class PlanFields
             Field::usually('/purpose/behind', Words::choices(Behind::cases())),
             Field::usually('/purpose/yellowing', Words::choices(Yellowing::cases())),
         ];
-        foreach ($this->andOneMore('/purpose/fittings') as $i) {
-            $at = "/purpose/fittings/{$i}";
-            array_push(
-                $fields,
-                Field::usually("{$at}/kind", Field::choicesOf('fitting')),
-                Field::optional("{$at}/at_mm/0", FieldKind::Length),
-                Field::optional("{$at}/at_mm/1", FieldKind::Length),
-                Field::optional("{$at}/radius_mm", FieldKind::Length),
-                Field::optional("{$at}/depth_mm", FieldKind::Length),
-                Field::usually("{$at}/from", Field::choicesOf('side')),
-            );
-        }
-
-        return $fields;
     }
 
-    /** @return list<int> */
-    private function andOneMore(string $pointer): array
+    /** @return list<Field> what is screwed or glued on */
+    public function fitting(int $i): array
+    {
+        $at = "/purpose/fittings/{$i}";
+
+        return [
+            Field::usually("{$at}/kind", Field::choicesOf('fitting')),
+            Field::optional("{$at}/at_mm/0", FieldKind::Length),
+            Field::optional("{$at}/at_mm/1", FieldKind::Length),
+            Field::optional("{$at}/radius_mm", FieldKind::Length),
+            Field::optional("{$at}/depth_mm", FieldKind::Length),
+            Field::usually("{$at}/from", Field::choicesOf('side')),
+        ];
+    }
+
+    /** @return non-empty-list<int> */
+    public function andOneMore(string $pointer): array
     {
         return range(0, count($this->list($pointer)));
     }
@@ -146,7 +161,6 @@ final readonly class PlanFields
 
         return [
             Field::of("{$at}/target_bottom_mm", FieldKind::Length),
-            Field::of("{$at}/tolerance_mm", FieldKind::Length),
             Field::of("{$at}/at_mm/0", FieldKind::Length),
             Field::of("{$at}/at_mm/1", FieldKind::Length),
             Field::optional("{$at}/sealed_coats", FieldKind::Whole),
@@ -172,6 +186,7 @@ final readonly class PlanFields
             Field::of("{$at}/size_mm/0", FieldKind::Length),
             Field::of("{$at}/size_mm/1", FieldKind::Length),
             Field::of("{$at}/size_mm/2", FieldKind::Length),
+            Field::of("{$at}/tolerance_mm", FieldKind::Length),
             Field::optional("{$at}/cover_mm", FieldKind::Length),
             Field::optional("{$at}/material/name", FieldKind::Text),
             Field::of("{$at}/material/skeleton_g_cm3", FieldKind::Number),
@@ -218,8 +233,26 @@ final readonly class PlanFields
     /** @return list<Field> */
     public function studio(): array
     {
-        $fields = [
-            Field::optional('/studio/start', FieldKind::Text),
+        return [...$this->hours(), ...$this->measuring()];
+    }
+
+    /** @return list<Field> when it begins, and the hours at the bench with room for one line more */
+    public function hours(): array
+    {
+        $fields = [Field::optional('/studio/start', FieldKind::Text)];
+        foreach ($this->andOneMore('/studio/hours') as $i) {
+            $fields[] = Field::optional("/studio/hours/{$i}/days", FieldKind::Days);
+            $fields[] = Field::optional("/studio/hours/{$i}/from", FieldKind::Text);
+            $fields[] = Field::optional("/studio/hours/{$i}/to", FieldKind::Text);
+        }
+
+        return $fields;
+    }
+
+    /** @return list<Field> how batches are measured, and what they may cost and warm */
+    public function measuring(): array
+    {
+        return [
             Field::usually('/studio/measure_by', Field::choicesOf('measure')),
             ...match (Document::value($this->document, '/studio/measure_by')) {
                 'cup' => [
@@ -241,13 +274,6 @@ final readonly class PlanFields
             Field::optional('/studio/hour_price', FieldKind::Number),
             Field::optional('/studio/max_peak_celsius', FieldKind::Temperature),
         ];
-        foreach ($this->andOneMore('/studio/hours') as $i) {
-            $fields[] = Field::optional("/studio/hours/{$i}/days", FieldKind::Days);
-            $fields[] = Field::optional("/studio/hours/{$i}/from", FieldKind::Text);
-            $fields[] = Field::optional("/studio/hours/{$i}/to", FieldKind::Text);
-        }
-
-        return $fields;
     }
 
     /** @return list<Field> */

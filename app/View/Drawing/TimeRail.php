@@ -9,20 +9,16 @@ use App\Words\Words;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Scheduling\TaskKind;
 
-/**
- * Each pour's phases in clock time, nights and working hours behind them.
- *
- * Drawing units: x from LEFT to WIDTH over the hours of the plan, one row for each pour.
- */
+/** Each pour's phases in clock time, nights and working hours behind them; x in percent of the hours of the plan. */
 final readonly class TimeRail
 {
-    public const WIDTH = 830.0;
+    public const WIDTH = 100.0;
 
-    private const LEFT = 56.0;
+    /** Room that the name of a day takes, percent (at 600 pixels). */
+    private const NAME = 8.0;
 
-    public const HEAD = 26.0;
-
-    public const ROW = 30.0;
+    /** Days that are named, at most. */
+    private const DAYS = 11.0;
 
     private float $from;
 
@@ -42,33 +38,22 @@ final readonly class TimeRail
         $this->to = max([$this->from, ...$ends, ...array_map(fn($task): float => $task->end, $tasks)]) + 3.0;
     }
 
-    public function height(): float
-    {
-        return self::heightOf(count($this->answer->simulation->pours ?? []));
-    }
-
-    /** Known before the times are: a place is kept for it. */
-    public static function heightOf(int $pours): float
-    {
-        return self::HEAD + self::ROW * $pours + 6.0;
-    }
-
     public function x(float $hour): float
     {
         $share = ($hour - $this->from) / max(1.0, $this->to - $this->from);
 
-        return round(self::LEFT + min(1.0, max(0.0, $share)) * (self::WIDTH - self::LEFT - 4.0), 2);
+        return round(self::WIDTH * min(1.0, max(0.0, $share)), 3);
     }
 
     /** @return list<array{x: float, label: string}> every midnight, thinned where they crowd */
     public function days(): array
     {
         $clock = $this->answer->plan->studio->clock;
-        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / 11.0));
+        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / self::DAYS));
         $first = ceil(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay();
-        $days = [['x' => self::LEFT, 'label' => $this->figures->day($this->from)]];
+        $days = [['x' => 0.0, 'label' => $this->figures->day($this->from)]];
         for ($hour = $first; $hour < $this->to; $hour += $step) {
-            if ($this->x($hour) - self::LEFT > 50.0) {
+            if ($this->x($hour) > self::NAME) {
                 $days[] = ['x' => $this->x($hour), 'label' => $this->figures->day($hour)];
             }
         }
@@ -103,9 +88,7 @@ final readonly class TimeRail
         );
     }
 
-    /**
-     * @return list<array{name: string, y: float, phases: list<array{kind: string, x: float, width: float, says: string}>, start: string}>
-     */
+    /** @return list<list<array{kind: string, x: float, width: float, says: string}>> the phases of each pour */
     public function rows(): array
     {
         $rows = [];
@@ -134,10 +117,7 @@ final readonly class TimeRail
                     ];
                 }
             }
-            $rows[] = [
-                'name'   => Words::say('piece.Pour', ['number' => $k + 1]), 'y' => self::HEAD + self::ROW * $k,
-                'phases' => $phases, 'start' => $this->figures->moment($pour->startHour),
-            ];
+            $rows[] = $phases;
         }
 
         return $rows;

@@ -20,7 +20,6 @@ use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
-use Pensilis\Material\Inclusion;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
@@ -82,6 +81,11 @@ final readonly class PieceView
         return (new Verdict($this->plan, $this->layout, $this->answer, $this->findings, $this->figures))->questions($this->isColoured());
     }
 
+    public function stages(): Stages
+    {
+        return new Stages($this->plan, count($this->layout->pours ?? []), $this->verdict(), $this->figures);
+    }
+
     /** What the whole piece takes, weighs and costs. */
     public function totals(): PieceTotals
     {
@@ -114,14 +118,6 @@ final readonly class PieceView
     public function rail(): ?TimeRail
     {
         return $this->answer?->simulation === null ? null : new TimeRail($this->answer, $this->figures);
-    }
-
-    /** How many tasks there will be, near enough to keep their place: making ready, sealing, the pours, taking out, full cure. */
-    public function tasksToCome(): int
-    {
-        $coats = array_sum(array_map(fn(Inclusion $one): int => $one->coats, $this->plan->inclusions));
-
-        return count($this->layout->pours ?? []) + $coats + 3;
     }
 
     public function pour(int $k): LaidPour

@@ -44,7 +44,6 @@ final readonly class Question
     public function answer(): string
     {
         return match ($this->state()) {
-            'good'  => Words::say("piece.verdict.{$this->asked->value}.good"),
             'open'  => Words::say($this->computing ? 'piece.verdict.computing' : 'piece.verdict.open'),
             default => Words::say("piece.verdict.{$this->state()}"),
         };

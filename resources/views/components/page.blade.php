@@ -1,4 +1,4 @@
-@props(['title', 'wide' => false, 'ended' => false])
+@props(['title', 'wide' => false, 'desk' => false, 'ended' => false])
 <!doctype html>
 <html lang="en">
 <head>
@@ -8,7 +8,7 @@
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
-<body @if($ended) data-ended @endif>
+<body @if($ended) data-ended @endif @class(['at-desk' => $desk])>
 <a class="visually-hidden-focusable skip" href="#main">{{ __('places.skip') }}</a>
 <header class="masthead">
     <a class="brand" href="{{ route('pieces.index', absolute: false) }}">
@@ -36,9 +36,9 @@
         </form>
     @endauth
 </header>
-<main id="main" @class(['page', 'page-wide' => $wide])>
+<main id="main" @class(['page', 'page-wide' => $wide, 'page-desk' => $desk])>
     <p class="said restored" role="status" hidden>{{ __('piece.kept-typed') }}</p>
-    @if(session('said'))
+    @if(session('said') && !$desk)
         <p class="said" role="status">{{ session('said') }}</p>
     @endif
     {{ $slot }}

@@ -1,2 +1,10 @@
-<p><strong>{{ __('places.errors.nothing') }}</strong></p>
-<ul>@foreach(collect($messages)->flatten() as $message)<li>{{ $message }}</li>@endforeach</ul>
+<div class="why">
+    <p><strong>{{ __('places.errors.nothing') }}</strong></p>
+    <ul>
+        @foreach($messages as $place => $some)
+            @foreach((array) $some as $message)
+                <li @if(str_starts_with((string) $place, 'f.')) data-field="f[{{ substr($place, 2) }}]" @endif>{{ $message }}</li>
+            @endforeach
+        @endforeach
+    </ul>
+</div>

@@ -1,4 +1,4 @@
-<form method="post" action="{{ route('pieces.update', $conflict->piece, false) }}" class="conflict">
+<form method="post" action="{{ route('pieces.update', $conflict->piece, false) }}" class="conflict why">
     @csrf @method('patch')
     <input type="hidden" name="of" value="{{ $conflict->piece->fingerprint() }}">
     <p><strong>{{ __('piece.conflict.head') }}</strong> {{ __('piece.conflict.choose') }}</p>

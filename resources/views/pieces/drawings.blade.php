@@ -19,7 +19,7 @@
         </label>
     @endif
 
-    <span class="zoom" hidden>
+    <span class="zoom">
         <button type="button" class="btn btn-sm btn-outline-primary" data-zoom="in"
             aria-label="{{ __('piece.drawings.nearer') }}">+</button>
         <button type="button" class="btn btn-sm btn-outline-primary" data-zoom="out"
@@ -34,7 +34,3 @@
 @if($drawings->face !== null)
     @include('pieces.face', ['face' => $drawings->face])
 @endif
-<p class="quiet hint">
-    {{ __('piece.drawings.hint', ['small' => $figures->length(1e-3), 'large' => $figures->length(1e-2),
-        'grid' => $figures->length(5e-3)]) }}
-</p>

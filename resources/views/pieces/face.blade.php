@@ -4,7 +4,8 @@
             ['seen' => __($face->fromFloor ? 'piece.drawings.swapped' : 'piece.drawings.straight'), 'behind' =>
             App\Words\Words::choice($view->plan->behind)]) }}</span>
     </figcaption>
-    <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" role="img"
+    <svg viewBox="{{ -0.5 * $plan::WIDTH }} {{ -0.5 * $plan->height }} {{ $plan::WIDTH }} {{ $plan->height }}" 
+        preserveAspectRatio="xMidYMin" role="img"
         aria-label="{{ __($face->fromFloor ? 'piece.drawings.face-floor' : 'piece.drawings.face-open') }}">
         @foreach($face->paths() as $shade => $path)<path class="seen" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
 

@@ -10,21 +10,18 @@
                     <strong>{{ $question->answer() }}</strong>{{ $says ? ", {$question->figure}" : '' }}
                 </dd>
                 @foreach($question->findings as $finding)
-                    <dd @class(['notice', 'quiet' => $finding->weight() === Pensilis\Finding\Weight::Told])>{{
-                        $view->words->finding($finding) }}
-                        @if($finding->mend !== null)
-                            <form method="post" action="{{ route('pieces.mends.store', $view->piece, false) }}">
-                                @csrf
-                                <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
-                                <input type="hidden" name="code" value="{{ $finding->code->value }}">
-                                <input type="hidden" name="pointer" value="{{ $finding->pointer }}">
-                                <button class="btn btn-sm btn-outline-primary">{{ $view->words->mend($finding) }}</button>
-                            </form>
-                        @endif
-                    </dd>
+                    @if(!$finding->isTold())
+                        <dd class="notice">@include('pieces.finding')</dd>
+                    @endif
                 @endforeach
             </div>
         @endforeach
     </dl>
+    <ul class="told quiet">
+        @foreach($view->findings as $finding)
+            @if($finding->isTold() && $finding->question() !== null)
+                <li>@include('pieces.finding')</li>
+            @endif
+        @endforeach
+    </ul>
 </section>
-@include('pieces.pours')

@@ -1,70 +1,82 @@
-@php([$layout, $figures, $pieces] = [$view->layout, $view->figures, $view->plan->setup->pieces])
-<section aria-labelledby="pours-head">
-    <h2 id="pours-head">{{ __($view->isGiven() ? 'piece.pours.yours' : 'piece.pours.head') }}</h2>
+@php([$layout, $figures, $rail] = [$view->layout, $view->figures, $view->rail()])
+@php($rows = $rail?->rows())
+<section aria-labelledby="times-head">
+    <header>
+        <h2 id="times-head">{{ __($view->isGiven() ? 'piece.pours.yours' : 'piece.pours.found-head') }}</h2>
+        @if($view->isComputing())
+            {{-- An id of its own each time, so that it asks anew. --}}
+            <p class="status" role="status" id="computing-{{ ($waiting ?? false) ? uniqid() : $view->piece->fingerprint() }}"
+                hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}"
+                hx-trigger="load{{ ($waiting ?? false) ? ' delay:2s' : '' }}" hx-target="#answer" hx-swap="outerMorph">
+                {{ __(($waiting ?? false) ? 'piece.waiting' : 'piece.computing') }}
+                <noscript>
+                    <a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">{{ __('piece.compute') }}</a>
+                </noscript>
+            </p>
+        @elseif($rail === null)
+            <p class="status">{{ __('piece.rail.none') }}</p>
+        @else
+            <p class="status"></p>
+        @endif
+        @include('pieces.rail-key')
+    </header>
     @if($layout === null)
         <p>{{ __('piece.pours.none') }}</p>
     @else
-        <table class="pours">
-            <thead>
-                <tr>
-                    @foreach(['pour', 'depth', 'a', 'b', 'peak'] as $column)
-                        <th scope="col">{{ __("piece.pours.columns.{$column}") }}</th>
-                    @endforeach
-                </tr>
-            </thead>
-            <tbody>
-                @foreach($layout->pours as $k => $pour)
-                    @php([$a, $b] = $pour->batch->readings())
+        <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('piece.rail.scrolls') }}">
+            <table class="pours">
+                <thead>
                     <tr>
-                        <th scope="row">
-                            <a href="{{ route('pours.show', [$view->piece, $k], false) }}"
-                                aria-label="{{ __('piece.pours.open', ['number' => $k + 1]) }}">{{ $k + 1 }}</a>
+                        @foreach(['pour', 'depth', 'a', 'b', 'peak'] as $column)
+                            <th scope="col" class="{{ $column }}">{{ __("piece.pours.columns.{$column}") }}</th>
+                        @endforeach
+                        <th scope="col" class="track">
+                            <span class="visually-hidden">{{ __('piece.rail.head') }}</span>
+                            <svg width="100%" height="24" aria-hidden="true">
+                                @foreach($rail?->days() ?? [] as $day)
+                                    <line class="midnight" x1="{{ $day['x'] }}%" x2="{{ $day['x'] }}%" y1="4" y2="24"/>
+                                    <text x="{{ $day['x'] }}%" dx="4" y="14">{{ $day['label'] }}</text>
+                                @endforeach
+                                @foreach($rail?->bench() ?? [] as [$x, $width])
+                                    <rect class="hours" x="{{ $x }}%" y="19" width="{{ $width }}%" height="5"/>
+                                @endforeach
+                            </svg>
                         </th>
-                        <td>{{ $figures->length($pour->depth()) }}</td>
-                        <td class="act">{{ $figures->reading($pour->batch->device, $a) }}</td>
-                        <td class="act">{{ $figures->reading($pour->batch->device, $b) }}</td>
-                        <td>
-                            {{ isset($view->answer?->simulation?->pours[$k]) ?
-                                $figures->heat($view->answer->simulation->pours[$k]->peakCelsius) : '…' }}
-                        </td>
                     </tr>
-                @endforeach
-            </tbody>
-        </table>
-        @if($pieces > 1)
-            <p>
-                {{ __('piece.pours.shared', ['pieces' => $pieces, 'volumes' => implode(', ', array_map(fn($pour,
-                    $k) => __('piece.pours.volume', ['number' => $k + 1, 'volume' => $figures->volume(1e6 * $pour->volume)]),
-                    $layout->pours, array_keys($layout->pours)))]) }}
-            </p>
-        @endif
-
-        @foreach($view->plan->setup->compartments as $one)
-            <p>
-                {{ __($pieces > 1 ? 'piece.pours.compartment-each' : 'piece.pours.compartment', ['name' => $one->name,
-                    'volume' => $figures->volume(1e6 * $one->shape->volumeTo($one->depth))]) }}
-            </p>
-        @endforeach
-
-        <p class="quiet">
-            {{ __('piece.pours.readings', ['device' => $view->words->inside($view->plan->studio->device->fact()),
-                'loss' => $figures->grams($view->plan->studio->lossGrams)]) }}
-        </p>
-        @foreach([...$view->totals()->finished(), ...$view->totals()->stock()] as $line)<p class="quiet">{{ $line }}</p>@endforeach
-
-        @if(!$view->isGiven() && $view->answer?->simulation !== null)
-            <form method="post" action="{{ route('pieces.pours.store', $view->piece, false) }}">
-                @csrf <x-once/>
-                <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.edit') }}</button>
-            </form>
-        @endif
-        @if($view->isGiven())
-            <form method="post" action="{{ route('pieces.pours.destroy', $view->piece, false) }}">
-                @csrf
-                @method('delete')
-                <input type="hidden" name="of" value="{{ $view->piece->fingerprint() }}">
-                <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
-            </form>
-        @endif
+                </thead>
+                <tbody>
+                    @foreach($layout->pours as $k => $pour)
+                        @php([$a, $b] = $pour->batch->readings())
+                        <tr data-select="pour-{{ $k }}">
+                            <th scope="row">
+                                <a href="#pour-{{ $k }}" aria-label="{{ __('piece.Pour', ['number' => $k + 1]) }}">{{ $k + 1 }}</a>
+                            </th>
+                            <td>{{ $figures->length($pour->depth()) }}</td>
+                            <td class="act">{{ $figures->reading($pour->batch->device, $a) }}</td>
+                            <td class="act">{{ $figures->reading($pour->batch->device, $b) }}</td>
+                            <td>
+                                {{ isset($view->answer?->simulation?->pours[$k]) ?
+                                    $figures->heat($view->answer->simulation->pours[$k]->peakCelsius) : '…' }}
+                            </td>
+                            <td class="track">
+                                <svg width="100%" height="28" role="img"
+                                    aria-label="{{ implode('; ', array_column($rows[$k] ?? [], 'says')) }}">
+                                    @foreach($rail?->nights() ?? [] as [$x, $width])
+                                        <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
+                                    @endforeach
+                                    @foreach($rail?->days() ?? [] as $day)
+                                        <line class="midnight" x1="{{ $day['x'] }}%" x2="{{ $day['x'] }}%" y1="0" y2="28"/>
+                                    @endforeach
+                                    @foreach($rows[$k] ?? [] as $phase)
+                                        <rect class="phase phase-{{ $phase['kind'] }}" x="{{ $phase['x'] }}%" y="5"
+                                            width="{{ max(0.2, $phase['width']) }}%" height="18"><title>{{ $phase['says'] }}</title></rect>
+                                    @endforeach
+                                </svg>
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
     @endif
 </section>

@@ -4,18 +4,24 @@
             __('piece.drawings.filled-to', ['level' => $figures->length($view->plan->vessel->fill)]) : __('piece.drawings.filled')
             }}@if($section->stretch > 1), {{ __('piece.drawings.stretched', ['times' => $section->stretch]) }}@endif</span>
     </figcaption>
-    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" data-drawing="section" data-scale="{{ $section->scale }}"
+    <svg viewBox="0 0 {{ $section::WIDTH }} {{ $section->height }}" 
+        preserveAspectRatio="xMidYMin" data-drawing="section" data-scale="{{ $section->scale }}"
         data-stretch="{{ $section->stretch }}" data-degrees="{{ $view->gaze->degrees }}" data-turned="{{ $turned ? 1 : 0 }}"
         data-marks="{{ $section->marks() }}" role="group" aria-label="{{ __('piece.drawings.section') }}">
         @if($section->board() !== null && !$turned)
             @php([$x, $y, $width, $height] = $section->board())
             <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
         @endif
-        @if(!$turned)<polygon class="mold" points="{{ $section->outside() }}"/>@endif
+        @if(!$turned)
+            <a class="part" href="#vessel" aria-label="{{ __('piece.vessel.head') }}"><polygon class="mold"
+                points="{{ $section->outside() }}"/></a>
+        @endif
 
         <polygon class="empty" points="{{ $section->whole() }}"/>
         @foreach($section->layers() as $layer)
-            <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
+            <a class="part" href="#pour-{{ $layer['number'] - 1 }}" aria-label="{{ __('piece.Pour', ['number' => $layer['number']]) }}">
+                <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
+            </a>
         @endforeach
         @foreach($section->colours() as $one)
             <rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}"

@@ -3,7 +3,7 @@
         {{ __('piece.drawings.side') }} <span class="quiet">{{ __('piece.drawings.side-seen',
             ['behind' => App\Words\Words::choice($view->plan->behind)]) }}</span>
     </figcaption>
-    <svg viewBox="0 0 {{ $side->section::WIDTH }} {{ $side->section->height }}" role="img"
+    <svg viewBox="0 0 {{ $side->section::WIDTH }} {{ $side->section->height }}" preserveAspectRatio="xMidYMin" role="img"
         aria-label="{{ __('piece.drawings.side-label') }}">
         @foreach($side->paths() as $shade => $path)<path class="seen" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
 

@@ -47,7 +47,7 @@ it('tells the older page what others have changed, as far as its form can show i
         ->assertSee('data-others="' . e(json_encode(['/title' => 'Cone of the wood', '/inclusions/0/target_bottom_mm' => '20 mm'])), false);
     // One object more is one more row of the form: that is shown anew.
     $this->withoutHeader('HX-Request')->post("{$this->path}/objects", ['kind' => 'stone']);
-    ($this->edit)(['/title' => ['Cone of the wood', 'Cone']], $of)->assertHeader('HX-Refresh', 'true');
+    ($this->edit)(['/title' => ['Cone of the wood', 'Cone']], $of)->assertHeader('HX-Retarget', '#piece');
 });
 
 it('writes nothing back from a whole form that is older', function (): void {
@@ -104,7 +104,7 @@ it('follows an object by its name when another was taken out', function (): void
     // The older page has it in its third place.
     ($this->edit)(['/inclusions/2/target_bottom_mm' => [
         (string) $this->piece->document['inclusions'][2]['target_bottom_mm'], '33 mm',
-    ]], $of)->assertOk()->assertHeader('HX-Refresh', 'true');
+    ]], $of)->assertOk()->assertHeader('HX-Retarget', '#piece');
     $objects = ($this->now)()['inclusions'];
     expect(array_column($objects, 'id'))->toBe([$names[1], $names[2]])
         ->and($objects[1]['target_bottom_mm'])->toEqual(33)

@@ -24,13 +24,13 @@ it('draws the phases of each pour one after another, in their true lengths', fun
     $hour = ($rail->x(50.0) - $rail->x(40.0)) / 10.0;
     foreach ($rail->rows() as $k => $row) {
         $pour = $answer->simulation->pours[$k];
-        expect(array_column($row['phases'], 'kind'))->toBe(['work', 'liquid', 'tacky', 'window', 'hard']);
-        foreach (array_slice($row['phases'], 1) as $i => $phase) {
-            expect($phase['x'])->toEqualWithDelta($row['phases'][$i]['x'] + $row['phases'][$i]['width'], 0.03);
+        expect(array_column($row, 'kind'))->toBe(['work', 'liquid', 'tacky', 'window', 'hard']);
+        foreach (array_slice($row, 1) as $i => $phase) {
+            expect($phase['x'])->toEqualWithDelta($row[$i]['x'] + $row[$i]['width'], 0.03);
         }
-        $window = $row['phases'][3];
+        $window = $row[3];
         expect($window['width'] / $hour)->toEqualWithDelta($pour->recoatCloses - $pour->recoatOpens, 0.1)
-            ->and($row['phases'][0]['x'])->toBe($rail->x($pour->startHour));
+            ->and($row[0]['x'])->toBe($rail->x($pour->startHour));
     }
 });
 
@@ -38,8 +38,8 @@ it('starts every bonded pour inside the window drawn for the one below', functio
     [, $rail] = railed();
     $rows = $rail->rows();
     foreach (array_slice($rows, 1) as $k => $row) {
-        $window = $rows[$k]['phases'][3];
-        expect($row['phases'][0]['x'])->toBeGreaterThanOrEqual($window['x'])
+        $window = $rows[$k][3];
+        expect($row[0]['x'])->toBeGreaterThanOrEqual($window['x'])
             ->toBeLessThanOrEqual($window['x'] + $window['width']);
     }
 });

@@ -1,0 +1,117 @@
+// What is selected is selected everywhere: in the drawings, in the pours, on the rail, and its fields are shown. Links to a panel do it
+// without a script; here they scroll nothing, and the selection outlives a page that is shown anew.
+
+const panel = (key) => document.getElementById(key)?.closest('.panel');
+const kept = () => `selected:${window.location.pathname}`;
+
+/** What the page itself shows first, as long as nothing was selected. */
+let key = '';
+/** Where a press came from, so that Esc goes back. */
+let from = null;
+
+function marks(one) {
+    const own = one.dataset.object === undefined ? one.dataset.select : `object-${one.dataset.object}`;
+    return own ?? one.getAttribute('href')?.slice(1);
+}
+
+function show() {
+    const piece = document.querySelector('#piece');
+    if (!piece) {
+        return;
+    }
+    const refused = piece.querySelector('.panel [aria-invalid]')?.closest('.panel');
+    const shown = panel(key) ?? piece.querySelector('.panel.shown');
+    key = shown?.id ?? '';
+    for (const one of piece.querySelectorAll('.panel')) {
+        one.classList.toggle('shown', one === (refused ?? shown));
+    }
+    const up = shown?.querySelector('.up')?.getAttribute('href').slice(1);
+    for (const one of piece.querySelectorAll('[data-select], [data-object], .part, .stages a, .list a')) {
+        const own = marks(one);
+        one.classList.toggle('selected', own === key || (own === up && one.closest('.stages') !== null));
+    }
+}
+
+export function select(wanted) {
+    if (panel(wanted) && wanted !== key) {
+        key = wanted;
+        sessionStorage.setItem(kept(), key);
+        document.querySelector('#inspector').scrollTop = 0;
+    }
+    show();
+}
+
+/** Goes to the first field of what is selected. */
+function enter() {
+    panel(key)?.querySelector('input:not([type="hidden"]), select, textarea')?.focus({ preventScroll: true });
+}
+
+document.addEventListener('click', (event) => {
+    if (!(event.target instanceof Element) || !document.querySelector('#piece')) {
+        return;
+    }
+    const menu = document.querySelector('.menu[open]');
+    if (menu && !menu.contains(event.target)) {
+        menu.open = false;
+    }
+    if (event.target.closest('[data-keys]')) {
+        menu?.removeAttribute('open');
+        document.querySelector('#keys').showModal();
+        return;
+    }
+    const link = event.target.closest('#piece a[href^="#"]');
+    const one = link ?? event.target.closest('[data-select]');
+    const wanted = one && marks(one);
+    if (wanted && panel(wanted)) {
+        event.preventDefault();
+        from = one;
+        select(wanted);
+        const part = document.getElementById(wanted);
+        if (part instanceof HTMLDetailsElement) {
+            part.open = true;
+        }
+    }
+});
+
+document.addEventListener('focusin', (event) => {
+    const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
+    if (object) {
+        from = object;
+        select(`object-${object.dataset.object}`);
+    }
+});
+
+document.addEventListener('keydown', (event) => {
+    if (!document.querySelector('#piece') || !(event.target instanceof Element) || event.ctrlKey || event.metaKey || event.altKey) {
+        return;
+    }
+    const typing = event.target.closest('input, textarea, select');
+    if (event.key === '?' && !typing) {
+        document.querySelector('#keys').showModal();
+    } else if (event.key === 'Enter' && event.target.closest('[data-object]')) {
+        event.preventDefault();
+        enter();
+    } else if (event.key === 'Escape' && event.target.closest('.panel')) {
+        (from?.isConnected ? from : document.querySelector('.stages .selected'))?.focus({ preventScroll: true });
+    }
+});
+
+/** What the server asks for: what was just added. */
+function asked() {
+    const piece = document.querySelector('#piece');
+    const wanted = piece?.dataset.selects;
+    if (wanted) {
+        delete piece.dataset.selects;
+        select(wanted);
+    }
+}
+
+document.addEventListener('htmx:after:swap', () => {
+    asked();
+    show();
+});
+if (document.querySelector('#piece')) {
+    key = window.location.hash.slice(1) || sessionStorage.getItem(kept()) || '';
+    asked();
+    show();
+}

@@ -1,0 +1,12 @@
+@props(['of', 'title', 'shown' => false, 'up' => null])
+<section @class(['panel', 'shown' => $shown]) id="{{ $of }}" aria-labelledby="{{ $of }}-head" tabindex="-1">
+    <header>
+        @if($up !== null)<a class="up" href="#{{ $up }}">{{ __("piece.stages.{$up}.name") }}</a>@endif
+        <h2 id="{{ $of }}-head">{{ $title }}</h2>
+    </header>
+    {{ $slot }}
+    @php($next = in_array($of, App\View\Page\Stage::ORDER, true) ? App\View\Page\Stage::after($of) : null)
+    @if($next !== null)
+        <p class="next"><a href="#{{ $next }}">{{ __('piece.stages.next', ['stage' => __("piece.stages.{$next}.name")]) }}</a></p>
+    @endif
+</section>

@@ -1,0 +1,12 @@
+{{-- What panels say of the answer, each put where it stands; the fields between are left alone. --}}
+<div id="refusal" class="refusal" role="alert" aria-live="assertive" hx-swap-oob="true"></div>
+@foreach($view->plan->inclusions as $i => $inclusion)
+    <p id="figures-{{ $i }}" class="quiet" hx-swap-oob="true">{{ $view->objects()->figures($inclusion) }}</p>
+@endforeach
+@if($view->isGiven())
+    @foreach(array_keys($view->layout->pours ?? []) as $k)@include('pieces.pour-figures', ['oob' => true])@endforeach
+@else
+    @include('pieces.found-pours', ['oob' => true])
+@endif
+@include('pieces.totals', ['oob' => true])
+@include('pieces.tasks', ['oob' => true])

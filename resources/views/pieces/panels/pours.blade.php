@@ -1,0 +1,32 @@
+<x-panel of="pours" :title="__('piece.pours.head')">
+    <p>{{ __($view->isGiven() ? 'piece.pours.are-yours' : 'piece.pours.found') }}</p>
+    @if(!$view->isGiven())
+        @include('pieces.edit-pours')
+    @else
+        <x-act :to="route('pieces.pours.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
+            <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
+        </x-act>
+    @endif
+    @include('pieces.totals', ['oob' => false])
+    <div class="fields"><x-inputs :view="$form" :fields="$form->fields->layering()"/></div>
+    @foreach(array_values($view->plan->resins) as $i => $resin)
+        <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form"
+            :fields="$form->fields->resin($i)">
+            <p class="quiet">{{ __('piece.resin.note') }}</p>
+        </x-more>
+    @endforeach
+    <x-more id="measuring" :says="__('piece.bench.head')" :view="$form" :fields="$form->fields->measuring()"/>
+    @if($shelf->isNotEmpty())
+        <x-act :to="route('pieces.supplies.store', $view->piece, false)" once class="inline from-shelf">
+            <label for="supply">{{ __('piece.shelf.take') }}</label>
+            <select class="form-select form-select-sm" id="supply" name="supply">
+                @foreach($shelf->groupBy(fn($one) => __("shelf.kinds.{$one->kind->value}")) as $title => $some)
+                    <optgroup label="{{ $title }}">
+                        @foreach($some as $one)<option value="{{ $one->id }}">{{ $one->name }}</option>@endforeach
+                    </optgroup>
+                @endforeach
+            </select>
+            <button class="btn btn-sm btn-outline-primary">{{ __('piece.vessel.take') }}</button>
+        </x-act>
+    @endif
+</x-panel>

@@ -1,0 +1,16 @@
+@php([$pour, $figures] = [$view->layout->pours[$k], $view->figures])
+@php([$a, $b] = $pour->batch->readings())
+<div id="pour-figures-{{ $k }}" class="figures" @if($oob ?? false) hx-swap-oob="true" @endif>
+    <dl>
+        @foreach([
+            'from'   => $figures->length($pour->bottom), 'depth' => $figures->length($pour->depth()),
+            'a'      => $figures->reading($pour->batch->device, $a), 'b' => $figures->reading($pour->batch->device, $b),
+            'volume' => $figures->volume(1e6 * $pour->volume),
+            'peak'   => isset($view->answer?->simulation?->pours[$k]) ? $figures->heat($view->answer->simulation->pours[$k]->peakCelsius)
+                : '…',
+        ] as $name => $says)
+            <div><dt>{{ __("piece.pours.figures.{$name}") }}</dt><dd>{{ $says }}</dd></div>
+        @endforeach
+    </dl>
+    <p><a href="{{ route('pours.show', [$view->piece, $k], false) }}">{{ __('piece.pours.open', ['number' => $k + 1]) }}</a></p>
+</div>
