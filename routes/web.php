@@ -116,6 +116,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     )->name('pieces.recipes.update');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
+    Route::patch('/pieces/{piece}/pours/{pour}', [PourChoiceController::class, 'update'])->name('pieces.pours.update');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');
     Route::put('/trash/{trashed}', [TrashedPieceController::class, 'update'])->name('trash.update');
 });

@@ -27,6 +27,7 @@ final readonly class Inclusion
      * @param list<array{float, float}> $copies places of further ones of the same
      * @param string|null               $group  objects of one group are moved together
      * @param Shade|null                $shade  how it looks in resin, where that is known
+     * @param string                    $stuff  what it is made of, in a word
      * @param bool                      $reads  whether it has lettering or a face that must look at the viewer
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Inclusion
         public ?string $group = null,
         public bool $reads = false,
         public ?Shade $shade = null,
+        public string $stuff = '',
     ) {
         $this->places = [[$x, $y], ...$copies];
     }
@@ -80,6 +82,7 @@ final readonly class Inclusion
             $this->group,
             $this->reads,
             $this->shade,
+            $this->stuff,
         );
     }
 

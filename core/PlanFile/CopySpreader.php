@@ -53,6 +53,24 @@ final readonly class CopySpreader
         return array_values($inclusions);
     }
 
+    /**
+     * Where in plan a further object finds room: in the middle, else clear of those at its height.
+     *
+     * @param list<Inclusion> $others
+     *
+     * @return array{float, float} x and y, m; the middle where there is no room
+     */
+    public function placeOf(Inclusion $inclusion, array $others): array
+    {
+        $foot = $inclusion->solid->footprint();
+        $taken = self::taken($inclusion, $others);
+        $reach = Scatter::reach($foot) + self::SPACING / 1e3;
+        $middle = array_filter($taken, fn(array $one): bool => hypot($one[0], $one[1]) < $one[2] + $reach) === [];
+        $scatter = new Scatter($this->room($inclusion), $foot, self::SPACING / 1e3, count($others) + 1);
+
+        return $middle ? [0.0, 0.0] : $scatter->fill([], 1, $taken, null)[0] ?? [0.0, 0.0];
+    }
+
     /** @param array<int, Inclusion> $others */
     private function copies(Inclusion $inclusion, int $count, Node $node, array $others): Inclusion
     {

@@ -64,6 +64,7 @@ final readonly class InclusionReader
             group: $node->has('group') ? $node->text('group') : null,
             reads: $node->flag('reads'),
             shade: $node->child('material')->has('shade') ? Shade::hex($node->child('material')->text('shade')) : null,
+            stuff: $node->child('material')->text('name', ''),
         );
     }
 

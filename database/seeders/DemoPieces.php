@@ -21,7 +21,10 @@ final class DemoPieces
      */
     public static function all(string $monday): array
     {
-        return [self::dusk($monday), self::tray($monday), self::plate($monday), self::block($monday)];
+        return [
+            self::letter($monday), self::watch($monday), self::drops($monday), self::coaster($monday),
+            self::dusk($monday), self::tray($monday), self::plate($monday), self::block($monday),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -147,5 +150,79 @@ final class DemoPieces
                     ['days' => 'mon-sun', 'from' => '17:00', 'to' => '21:00'],
                 ]],
         ];
+    }
+
+    /**
+     * A magpie feather under a thin cover.
+     *
+     * @return array<string, mixed>
+     */
+    private static function coaster(string $monday): array
+    {
+        return [
+            'vessel'     => ['shape' => 'cylinder', 'diameter_mm' => 100, 'height_mm' => 11, ...self::MOLD, 'viewed' => 'top'],
+            'inclusions' => [[
+                'id'           => 'magpie feather', 'shape' => 'box', 'size_mm' => [14, 78, 3], 'at_mm' => [4, 0], 'target_bottom_mm' => 4,
+                'tolerance_mm' => 1, 'material' => Starters::material('feather'), 'sealed_coats' => 1,
+            ]],
+        ] + Starters::piece('Magpie feather coaster', 'coat', "{$monday}T08:00");
+    }
+
+    /**
+     * Six small ones of one mix.
+     *
+     * @return array<string, mixed>
+     */
+    private static function drops(string $monday): array
+    {
+        return [
+            'vessel'     => ['shape' => 'hemisphere', 'diameter_mm' => 36, ...self::MOLD, 'viewed' => 'bottom'], 'pieces' => 6,
+            'inclusions' => [[
+                'id'           => 'garnet', 'shape' => 'ellipsoid', 'size_mm' => [8, 8, 6], 'at_mm' => [0, 0], 'target_bottom_mm' => 6,
+                'tolerance_mm' => 1, 'material' => Starters::material('garnet'),
+            ]],
+        ] + Starters::piece('Garnet drops', 'coat', "{$monday}T08:00");
+    }
+
+    /**
+     * Wheels at three heights, as they were in the case.
+     *
+     * @return array<string, mixed>
+     */
+    private static function watch(string $monday): array
+    {
+        $wheel = fn(string $id, float $across, float $x, float $y, float $bottom): array => [
+            'id'               => $id, 'shape' => 'disc', 'size_mm' => [$across, $across, 1], 'at_mm' => [$x, $y],
+            'target_bottom_mm' => $bottom, 'tolerance_mm' => 1, 'material' => Starters::material('brass'),
+        ];
+
+        return [
+            'vessel'     => ['shape' => 'cylinder', 'diameter_mm' => 60, 'height_mm' => 20, ...self::MOLD, 'viewed' => 'both'],
+            'inclusions' => [
+                $wheel('great wheel', 24, -8, 2, 5), $wheel('third wheel', 15, 12, 8, 10), $wheel('escape wheel', 10, 6, -14, 15),
+            ],
+        ] + Starters::piece('Wheels of a watch', 'coat', "{$monday}T08:00");
+    }
+
+    /**
+     * It cannot be had twice: still being thought about.
+     *
+     * @return array<string, mixed>
+     */
+    private static function letter(string $monday): array
+    {
+        return [
+            'vessel'     => ['shape' => 'box', 'length_mm' => 150, 'width_mm' => 105, 'height_mm' => 10, ...self::MOLD, 'viewed' => 'top'],
+            'inclusions' => [
+                [
+                    'id'           => 'letter', 'shape' => 'box', 'size_mm' => [120, 80, 1], 'at_mm' => [0, 0], 'target_bottom_mm' => 4,
+                    'tolerance_mm' => 1, 'material' => Starters::material('letter'), 'reads' => true,
+                ],
+                [
+                    'id'           => 'heather', 'shape' => 'box', 'size_mm' => [8, 50, 3], 'at_mm' => [48, 4], 'target_bottom_mm' => 6,
+                    'tolerance_mm' => 1, 'material' => ['name' => 'heather'] + Starters::material('lavender'), 'sealed_coats' => 2,
+                ],
+            ],
+        ] + Starters::piece('A letter from the valley', 'coat', "{$monday}T08:00");
     }
 }

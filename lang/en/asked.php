@@ -52,6 +52,7 @@ return [
         'misfit' => 'That recipe does not fit this piece: :why',
     ],
     'step'  => ['step.*' => 'Say back or forth.'],
+    'pour'  => ['way.*' => 'Say whether to divide it, join it or take it out.'],
     'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
     'pours' => [
         'none' => 'No pours can be found to keep; the verdict says why.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // The starting library of kinds, as people read it: by the keys of Material\Kinds.
 return [
     'groups' => [
+        'used'               => 'Used last',
         'flowers'            => 'Flowers and leaves',
         'seed-heads'         => 'Seed heads, cones, moss',
         'fruit'              => 'Fruit and spices',

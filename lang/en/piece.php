@@ -106,6 +106,8 @@ return [
         'compartment-each' => 'Compartment “:name” sets first: :volume each.',
         'readings'         => 'Measured with :device, with :loss more for what cup and stick keep. Measure both the same way.',
         'figures'          => ['from' => 'From', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'volume' => 'Volume', 'peak' => 'Peak'],
+        'split'            => 'Divide in two', 'join' => 'Join with the pour above', 'remove' => 'Take it out',
+        'surface'          => 'Surface of pour :number, :height above the floor',
         'edit'             => 'Edit these pours', 'find' => 'Let the pours follow the objects',
     ],
     'totals' => [
@@ -122,7 +124,10 @@ return [
     ],
     'objects' => [
         'head'    => 'Objects', 'none' => 'Nothing is in it yet. Choose what to cast.', 'at' => 'at :height',
-        'more'    => 'One more object, of', 'add' => 'Add', 'what' => 'What it is', 'remove' => 'Remove :object',
+        'more'    => 'One more object', 'find' => 'Find: cone, feather, brass …',
+        'unknown' => 'No kind is called so. A test of your own adds one, under Materials.',
+        'offer'   => ':floats, :density g/cm³; :seal', 'floats' => 'floats', 'sinks' => 'sinks', 'seal' => 'seal it',
+        'no-seal' => 'may go in bare', 'add' => 'Add', 'what' => 'What it is', 'remove' => 'Remove :object',
         'figures' => ':volume, :density g/cm³ with its coats, :air of air in open pores.',
         'damp'    => 'Holds :water water: :how.', 'dry' => 'Dry enough.', 'dry-somehow' => 'dry it, about two weeks',
         'bleeds'  => 'It bleeds.', 'soaks' => 'It soaks up resin.', 'leaks' => ':air of air can leave it.',
@@ -173,7 +178,6 @@ return [
     'clock'  => [
         'head' => 'Clock and hours', 'tasks' => 'What is to be done when',
         'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line. Write the start as '
-            . '2026-03-02T18:00.',
     ],
     'resin' => [
         'head' => 'Resin: :name',

@@ -8,6 +8,8 @@ return [
     'teach' => 'A piece is a vessel, what hangs in it, and the resin around it. Say how high each object is to hang; Pensilis finds the '
         . 'pours, the grams and the hours.',
     'example' => 'Try one: a larch cone, :height above the floor of a round mold :across wide and :deep high, needs three pours.',
+    'find'    => 'Find a piece', 'by' => 'Order', 'orders' => ['changed' => 'last changed', 'title' => 'by title'], 'show' => 'Show',
+    'none'    => 'No piece is called “:words”.',
     'new'     => 'New piece', 'name' => 'Title', 'name-example' => 'Bog cotton tray', 'vessel' => 'Vessel',
     'any'     => 'a new one, round, to be changed', 'resin' => 'Resin',
     'label'   => 'You can write the ratio, times and depths of your own label over it.', 'begin' => 'Begin',

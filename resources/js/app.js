@@ -1,11 +1,13 @@
 import htmx from 'htmx.org';
 import './edits.js';
 import './objects.js';
+import './surfaces.js';
 import './zoom.js';
 import './scaling.js';
 import './current.js';
 import './folds.js';
 import './forms.js';
+import './find.js';
 import './select.js';
 import './legible.js';
 

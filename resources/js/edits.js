@@ -8,6 +8,8 @@ const place = () => `typed:${window.location.pathname}`;
 /** By field: what the server has, and what was sent and never answered. */
 const known = new WeakMap();
 let sent = new Map();
+/** What was refused, by field. */
+const refused = new Map();
 /** A press that waits until what was typed before it is answered. */
 let waiting = null;
 
@@ -29,12 +31,15 @@ function of(field) {
 }
 
 const fields = () => [...form().elements].filter((field) => field.name?.startsWith('f['));
-const changed = () => fields().filter((field) => field.value !== of(field).shown);
+const isRefused = (field) => refused.get(field.name) === field.value;
+const unsaved = () => fields().filter((field) => field.value !== of(field).shown);
+/** What is to be sent: not again what was refused. */
+const changed = () => unsaved().filter((field) => !isRefused(field));
 const edits = (some) =>
     Object.fromEntries(some.map((field) => [field.name.slice(2, -1), [of(field).shown, ...of(field).unsure, field.value]]));
 
 function keep() {
-    const some = changed();
+    const some = unsaved();
     if (some.length > 0) {
         sessionStorage.setItem(place(), JSON.stringify(edits(some)));
     } else {
@@ -74,18 +79,24 @@ function restore() {
     }
 }
 
-/** Says beside each field that was refused why; nothing once all is well. */
+/** Says beside each field that was refused why, until something else stands there. */
 function mark() {
-    for (const said of document.querySelectorAll('.panel .refused[data-said]')) {
-        said.parentElement.querySelector('[aria-invalid]')?.removeAttribute('aria-invalid');
-        said.remove();
-    }
     for (const why of document.querySelectorAll('#refusal [data-field]')) {
         const field = fields().find((one) => one.name === why.dataset.field);
         if (field) {
-            field.setAttribute('aria-invalid', 'true');
-            field.insertAdjacentHTML('afterend', '<p class="refused" data-said></p>');
+            refused.set(field.name, field.value);
+            field.parentElement.querySelector('.refused')?.remove();
+            field.insertAdjacentHTML('afterend', '<p class="refused"></p>');
             field.nextElementSibling.textContent = why.textContent;
+        }
+    }
+    for (const field of fields().filter((one) => refused.has(one.name))) {
+        if (isRefused(field)) {
+            field.setAttribute('aria-invalid', 'true');
+        } else {
+            field.removeAttribute('aria-invalid');
+            refused.delete(field.name);
+            field.parentElement.querySelector('.refused')?.remove();
         }
     }
 }
@@ -148,7 +159,7 @@ if (form()) {
             ctx.select !== '#piece'
                 ? null
                 : {
-                      unsent: edits(changed()),
+                      unsent: edits(unsaved()),
                       texts: new Map(fields().map((field) => [field, field.value])),
                   };
     });

@@ -1,26 +1,21 @@
 // Objects in the drawings, moved by mouse, touch or keys, alone or several at once. The server knows what a move
 // means; here only the form's fields are written and the form is told.
 
+import { form, tell, written } from './piece-form.js';
+
 const WAIT_MS = 250;
 /** How near a mark draws a dragged object, in CSS pixels. */
 const PULL_PX = 5;
 /** Marks between set surfaces, mm. */
 const GRID_MM = 5;
 
-const form = () => document.querySelector('#piece-form');
 const field = (index, name) => document.querySelector(`#f-inclusions-${index}-${name}`);
 const drawn = (index) => document.querySelectorAll(`[data-drawing] [data-object="${index}"]`);
 
-let timer = null;
 /** Places in millimetres that the server has not answered yet, by object. */
 let moved = new Map();
 /** Objects that were chosen together. */
 const chosen = new Set();
-
-function tell(wait) {
-    clearTimeout(timer);
-    timer = setTimeout(() => form()?.dispatchEvent(new Event('typed')), wait);
-}
 
 function place(index) {
     const { x, y, bottom } = drawn(index)[0].dataset;
@@ -33,11 +28,6 @@ function together(index) {
     const groups = some.map((one) => drawn(one)[0]?.dataset.group).filter(Boolean);
     const grouped = groups.flatMap((group) => [...document.querySelectorAll(`[data-group="${CSS.escape(group)}"]`)]);
     return [...new Set([...some, ...grouped.map((one) => one.dataset.object)])].filter((one) => field(one, 'at_mm-0'));
-}
-
-function written(mm) {
-    const { unit, millimetres, digits } = JSON.parse(form().dataset.lengths);
-    return `${Number((mm / millimetres).toFixed(digits))} ${unit}`;
 }
 
 /** Writes a place, and shows it in both drawings until they come back from the server. */
@@ -104,13 +94,6 @@ function toggle(index) {
     }
     show();
 }
-
-// The fields stand outside the form that they belong to, where its own listeners do not hear them.
-document.addEventListener('change', (event) => {
-    if (event.target.form && event.target.form === form()) {
-        tell(0);
-    }
-});
 
 document.addEventListener('keydown', (event) => {
     const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;

@@ -19,11 +19,10 @@ function show() {
     if (!piece) {
         return;
     }
-    const refused = piece.querySelector('.panel [aria-invalid]')?.closest('.panel');
     const shown = panel(key) ?? piece.querySelector('.panel.shown');
     key = shown?.id ?? '';
     for (const one of piece.querySelectorAll('.panel')) {
-        one.classList.toggle('shown', one === (refused ?? shown));
+        one.classList.toggle('shown', one === shown);
     }
     const up = shown?.querySelector('.up')?.getAttribute('href').slice(1);
     for (const one of piece.querySelectorAll('[data-select], [data-object], .part, .stages a, .list a')) {
@@ -111,7 +110,8 @@ document.addEventListener('htmx:after:swap', () => {
     show();
 });
 if (document.querySelector('#piece')) {
-    key = window.location.hash.slice(1) || sessionStorage.getItem(kept()) || '';
+    const refused = document.querySelector('.panel [aria-invalid]')?.closest('.panel').id;
+    key = refused ?? (window.location.hash.slice(1) || sessionStorage.getItem(kept()) || '');
     asked();
     show();
 }

@@ -56,7 +56,7 @@ let held = null;
 
 document.addEventListener('pointerdown', (event) => {
     const svg = event.target instanceof Element ? event.target.closest('svg.nearer') : null;
-    if (svg && !event.target.closest('[data-object]')) {
+    if (svg && !event.target.closest('[data-object], [data-surface]')) {
         held = { svg, x: event.clientX, y: event.clientY };
     }
 });

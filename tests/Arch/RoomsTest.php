@@ -70,8 +70,10 @@ function mayKnow(): array
             'core', 'App\Words', 'App\Models', 'App\Turns', 'App\Http', 'App\Interchange\PlanFile', 'App\Interchange\Form',
             'App\Interchange\Shelf',
         ],
-        'App\Http\Controllers' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf',
-            'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests'],
+        'App\Http\Controllers' => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
+            'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests',
+        ],
         'App\Console\Commands' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Answers'],
     ];
 }

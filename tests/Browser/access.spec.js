@@ -103,7 +103,7 @@ test('everything on a piece is reached with the keyboard', async ({ page }) => {
         reached.add(
             await page.evaluate(() => {
                 const here = document.activeElement;
-                const style = getComputedStyle(here.matches('g, .part') ? here.querySelector('ellipse, rect, polygon, circle') : here);
+                const style = getComputedStyle(here.matches('g, .part') ? here.querySelector('.body, polygon, circle') : here);
                 const seen = here.matches('g, .part')
                     ? parseFloat(style.strokeWidth) >= 3
                     : style.outlineStyle !== 'none' || style.boxShadow !== 'none';

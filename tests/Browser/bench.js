@@ -2,7 +2,16 @@ import { test as base, expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
 /** The pieces of the demo studio. */
-export const DEMO = ['Larch cone block', 'Gentian tray', 'Brass key on slate', 'Dusk over the moor'];
+export const DEMO = [
+    'Larch cone block',
+    'Gentian tray',
+    'Brass key on slate',
+    'Dusk over the moor',
+    'Magpie feather coaster',
+    'Garnet drops',
+    'Wheels of a watch',
+    'A letter from the valley',
+];
 
 /** The demo account of the studio that this process is served. */
 export function account() {
@@ -70,6 +79,15 @@ export async function discard(page) {
 export async function more(page, role, name) {
     await page.locator('.menu summary').click();
     await page.getByRole(role, { name, exact: true }).click();
+}
+
+/** Adds an object as one who types does. */
+export async function add(page, kind) {
+    const objects = await page.locator('.list a[href^="#object-"]').count();
+    await stage(page, 'Objects');
+    await page.getByLabel('One more object').fill(kind);
+    await page.getByLabel('One more object').press('Enter');
+    await expect(page.locator(`#object-${objects}`)).toBeVisible();
 }
 
 export async function stage(page, name) {

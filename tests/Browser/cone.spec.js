@@ -38,7 +38,7 @@ test('Shift and an arrow move by 10 mm, in the plan too', async ({ page }) => {
 
 test('the cone is dragged in the section', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
-    const box = await cone(page).locator('ellipse').boundingBox();
+    const box = await cone(page).locator('.body').boundingBox();
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
     // The ellipse is 34 mm high: six millimetres of it.
     const up = (6 * box.height) / 34;

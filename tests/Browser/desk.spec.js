@@ -1,4 +1,4 @@
-import { computed, copyOf, discard, expect, field, more, signIn, stage, test } from './bench.js';
+import { copyOf, signIn, add, computed, discard, expect, field, more, stage, test } from './bench.js';
 
 /** A pyramid of side and height in mm, tip up, as ascii STL. */
 function pyramid(side, height) {
@@ -18,9 +18,7 @@ test('a new piece goes from nothing to a printed sheet and template', async ({ p
     await page.getByLabel('Vessel').selectOption({ label: 'Old pressed-glass bowl' });
     await page.getByRole('button', { name: 'Begin' }).click();
     await computed(page);
-    await stage(page, 'Objects');
-    await page.getByLabel('One more object, of').selectOption('garnet');
-    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await add(page, 'garnet');
     await computed(page);
     const height = await field(page, '/inclusions/0/target_bottom_mm');
     await height.fill('20 mm');
@@ -89,7 +87,7 @@ test('objects chosen together and groups move together, and come back by undo', 
 test('a dragged object snaps to a set surface, and with Alt it does not', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     const svg = page.locator('[data-drawing="section"]');
-    const cone = svg.locator('[data-object="0"] ellipse');
+    const cone = svg.locator('[data-object="0"] .body');
     const marks = (await svg.getAttribute('data-marks')).split(',').map(Number);
     const drag = async (mm) => {
         const box = await cone.boundingBox();
@@ -115,7 +113,7 @@ test('a dragged object snaps to a set surface, and with Alt it does not', async 
 
 test('the section is seen from any side and turned over, and stays so while it changes', async ({ page }) => {
     await copyOf(page, 'Brass key on slate');
-    const slate = page.locator('[data-drawing="section"] [data-object="0"] rect');
+    const slate = page.locator('[data-drawing="section"] [data-object="0"] .body');
     const width = () => slate.evaluate((rect) => rect.width.baseVal.value / Number(rect.closest('svg').dataset.scale));
     await expect.poll(width).toBeCloseTo(60, 0);
     await page.getByRole('slider', { name: 'Seen from' }).fill('90');

@@ -1,4 +1,4 @@
-import { account, computed, copyOf, expect, field, more, open, signIn, stage, test } from './bench.js';
+import { copyOf, signIn, account, add, computed, expect, field, more, open, test } from './bench.js';
 
 test('a wrong password is told, and the address stays', async ({ page }) => {
     await page.goto('/pieces');
@@ -15,9 +15,7 @@ test('a piece from nothing to the printed sheet', async ({ page }) => {
     await page.getByLabel('Title').fill('Garnet in the round');
     await page.getByRole('button', { name: 'Begin' }).click();
     await expect(page.getByRole('heading', { name: 'Garnet in the round' })).toBeVisible();
-    await stage(page, 'Objects');
-    await page.getByLabel('One more object, of').selectOption({ label: 'dense stone' });
-    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await add(page, 'dense stone');
     await expect(page.locator('#object-0')).toContainText('stone');
     // A dense stone still has a little air in its pores: one press seals it.
     await page.getByRole('button', { name: 'Give it 2 thin coats' }).click();

@@ -1,4 +1,4 @@
-import { begin, computed, copyOf, expect, field, open, signIn, stage, test } from './bench.js';
+import { copyOf, signIn, add, begin, computed, expect, field, open, test } from './bench.js';
 
 /** Another shape, whose fields are there. */
 async function shape(page, value, pointer) {
@@ -52,7 +52,7 @@ test('a flat tray is drawn stretched, and a drag still counts true millimetres',
     await copyOf(page, 'Gentian tray');
     await expect(page.locator('.section figcaption')).toContainText('heights drawn × 8');
     const feather = page.locator('[data-drawing="section"] [data-object="3"]');
-    const box = await feather.locator('rect').boundingBox();
+    const box = await feather.locator('.body').boundingBox();
     const millimetre = box.height / 3;
     await page.mouse.move(box.x + 5, box.y + box.height / 2);
     await page.mouse.down();
@@ -64,9 +64,7 @@ test('a flat tray is drawn stretched, and a drag still counts true millimetres',
 test('objects that reach into each other are told by name', async ({ page }) => {
     await begin(page, 'Two stones');
     for (const kind of ['garnet', 'amber']) {
-        await stage(page, 'Objects');
-        await page.getByLabel('One more object, of').selectOption(kind);
-        await page.getByRole('button', { name: 'Add', exact: true }).click();
+        await add(page, kind);
         await expect(page.getByRole('heading', { name: kind, exact: true })).toBeVisible();
     }
     await expect(page.locator('.verdict')).toContainText('“amber” reaches into “garnet”');

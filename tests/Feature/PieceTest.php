@@ -210,7 +210,7 @@ it('undoes and redoes the last fifty changes', function (): void {
     foreach (range(15, 20) as $to) {
         $move($to);
     }
-    $step('back')->assertSessionHas('said', 'Undone.');
+    $step('back')->assertSessionHas('said', 'Undone: Bottom at of “cone”.');
     $step('back');
     expect($bottom())->toBe(18.0);
     $step('forth');
@@ -224,12 +224,39 @@ it('undoes and redoes the last fifty changes', function (): void {
         $move(14 + $n / 10);
     }
     $undone = 0;
-    while ($step('back')->getSession()->get('said') === 'Undone.') {
+    while (str_starts_with($step('back')->getSession()->get('said'), 'Undone: ')) {
         $undone++;
     }
     expect($undone)->toBe(50)
         ->and($piece->states()->count())->toBeLessThanOrEqual(51 + 1);
     $step('sideways')->assertSessionHasErrors('step');
+});
+
+it('names what is undone', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
+    $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'garnet']);
+    $step('back')->assertSessionHas('said', 'Undone: “garnet”.');
+    $step('forth')->assertSessionHas('said', 'Done again: “garnet”.');
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/title' => 'Cone', '/inclusions/0/cover_mm' => '4 mm']])->assertSessionHasNoErrors();
+    $step('back')->assertSessionHas('said', 'Undone: Title and 1 more.');
+    $piece->refresh()->change(fn(array $before): array => ['pours' => Plans::coneWithPours()['pours']] + $before);
+    $step('back')->assertSessionHas('said', 'Undone: the pours.');
+});
+
+it('finds pieces by their title, in the order that is asked for', function (): void {
+    $user = $this->member();
+    foreach (['Bog cotton', '50 % larch', 'Amber'] as $title) {
+        $this->actingAs($user)->post('/pieces', ['title' => $title, 'resin' => 'coat']);
+    }
+    $this->get('/pieces?q=bog')->assertSee('Bog cotton')->assertDontSee('Amber');
+    // What finds anything elsewhere is only a letter here.
+    $this->get('/pieces?q=%25')->assertSee('50 % larch')->assertDontSee('Amber');
+    $this->get('/pieces?q=nothing')->assertSee('No piece is called “nothing”.');
+    $this->get('/pieces?by=title')->assertSeeInOrder(['50 % larch', 'Amber', 'Bog cotton']);
+    $this->get('/pieces?by=changed')->assertSeeInOrder(['Amber', '50 % larch', 'Bog cotton']);
+    $this->get('/pieces?q[]=x')->assertBadRequest();
 });
 
 it('prints a sheet with everything that is done and when', function (): void {

@@ -60,6 +60,6 @@ final class ColourController extends Controller
 
     private function back(Piece $piece): RedirectResponse
     {
-        return redirect()->to(route('pieces.show', $piece, false) . '#colours');
+        return redirect()->route('pieces.show', $piece);
     }
 }

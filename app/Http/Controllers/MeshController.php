@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\UploadMesh;
 use App\Models\Piece;
+use App\View\Page\Stages;
 use Illuminate\Http\RedirectResponse;
 
 /** A mesh as the vessel of a piece, or as one of its objects. */
@@ -15,6 +16,8 @@ final class MeshController extends Controller
     {
         $request->applyTo($piece, $this->studio()->units);
 
-        return redirect()->to(route('pieces.show', $piece, false) . $request->anchor())->with('said', $request->said());
+        return redirect()->route('pieces.show', $piece)->with([
+            'said' => $request->said(), 'selects' => Stages::panelOf($request->string('for')->toString()),
+        ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\StudioKinds;
 use App\Models\Piece;
@@ -12,11 +13,16 @@ use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\PlanFile\CopySpreader;
+use Pensilis\PlanFile\Problems;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller
 {
     private const MOST = 500;
+
+    /** Kinds that are offered first because they were used last. */
+    private const REMEMBERED = 5;
 
     public function store(Request $request, Piece $piece): RedirectResponse
     {
@@ -27,14 +33,39 @@ final class ObjectController extends Controller
         $piece->change(function (array $document) use ($kind, &$count): array {
             $count = count(Document::list($document, '/inclusions'));
 
-            return $count < self::MOST
-                ? Document::with($document, "/inclusions/{$count}", Starters::object($document, $kind))
-                : $document;
+            return $count < self::MOST ? $this->placed($document, $count, Starters::object($document, $kind)) : $document;
         });
+        $request->session()->put('kinds', array_slice(array_unique([$kind->key, ...self::used($request)]), 0, self::REMEMBERED));
 
         return $count < self::MOST
             ? redirect()->route('pieces.show', $piece)->with('selects', "object-{$count}")
             : back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
+    }
+
+    /** @return list<string> keys of the kinds used last, the latest first */
+    public static function used(Request $request): array
+    {
+        $used = $request->session()->get('kinds');
+
+        return array_values(array_filter(is_array($used) ? $used : [], is_string(...)));
+    }
+
+    /**
+     * A piece with one object more, where there is room for it.
+     *
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $object
+     *
+     * @return array<string, mixed>
+     */
+    private function placed(array $document, int $at, array $object): array
+    {
+        $with = Document::with($document, "/inclusions/{$at}", $object);
+        $plan = PlanFile::sound($with);
+        $new = $plan->inclusions[$at];
+        [$x, $y] = (new CopySpreader(new Problems(), $plan->vessel))->placeOf($new, array_slice($plan->inclusions, 0, $at));
+
+        return Document::with($with, "/inclusions/{$at}/at_mm", [round(1e3 * $x), round(1e3 * $y)]);
     }
 
     /** By its name, so that pressed twice, or on an older page, it takes no other away. */

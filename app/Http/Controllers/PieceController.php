@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\View\Drawing\Gaze;
 use App\View\Page\PieceForm;
 use App\View\Page\PieceView;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,15 +21,21 @@ use Illuminate\View\View;
 
 final class PieceController extends Controller
 {
-    public function index(KeptMeshes $meshes): View
+    public function index(Request $request, KeptMeshes $meshes): View
     {
-        $pieces = $this->studio()->pieces()->latest('updated_at')->latest('id')->paginate(25);
+        [$words, $by] = [trim(self::said($request, 'q')), self::said($request, 'by') === 'title' ? 'title' : 'changed'];
+        $pieces = $this->studio()->pieces()
+            ->when($words !== '', fn(Builder $some) => $some->whereRaw('instr(lower(title), lower(?)) > 0', [$words]))
+            ->when($by === 'title', fn(Builder $some) => $some->orderBy('title'), fn(Builder $some) => $some->latest('updated_at'))
+            ->latest('id')->paginate(25)->withQueryString();
         $meshes->load(array_merge(...array_map(fn(Piece $piece): array => KeptMeshes::namedIn($piece->document), $pieces->items())));
 
         return view('pieces.index', [
             'pieces'  => $pieces,
             'vessels' => $this->studio()->vessels()->orderBy('name')->limit(200)->get(['id', 'name']),
             'system'  => $this->studio()->units,
+            'q'       => $words,
+            'by'      => $by,
         ]);
     }
 
@@ -57,7 +64,7 @@ final class PieceController extends Controller
             'palette' => $studio->palette(),
             'recipes' => $studio->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
             'shelf'   => $studio->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']),
-            'kinds'   => StudioKinds::of($studio),
+            'kinds'   => StudioKinds::of($studio)->offered(ObjectController::used(request())),
         ]);
     }
 

@@ -7,9 +7,12 @@ namespace App\Http\Controllers;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** Pours that a plan gives: those found are kept as they are, or let go of so that they are found again. */
 final class PourChoiceController extends Controller
@@ -27,6 +30,20 @@ final class PourChoiceController extends Controller
         $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours), $piece->fingerprint());
 
         return redirect()->route('pieces.show', $piece)->with('said', __('said.pours-kept'));
+    }
+
+    /** Divides a given pour, joins it with the one above, or takes it out. */
+    public function update(Request $request, Piece $piece, int $pour): RedirectResponse
+    {
+        $request->validate(['way' => ['required', Rule::in(PourShaping::WAYS)]], Words::asked('pour'));
+        $way = PourShaping::WAYS[(int) array_search(self::said($request, 'way'), PourShaping::WAYS, true)];
+        $piece->change(
+            fn(array $document): array => PourShaping::shaped($document, $pour, $way),
+            self::said($request, 'of'),
+        );
+
+        return redirect()->route('pieces.show', $piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
+            ->with('selects', $way === 'remove' ? 'pours' : "pour-{$pour}");
     }
 
     public function destroy(Request $request, Piece $piece): RedirectResponse

@@ -31,7 +31,7 @@ final class RecipeController extends Controller
         }
         $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
 
-        return redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}")->with('said', __('said.recipe-kept'));
+        return redirect()->route('pieces.show', $piece)->with('said', __('said.recipe-kept'));
     }
 
     /** Gives a pour the colours and regions of another pour, or of a recipe that was kept. */
@@ -42,7 +42,7 @@ final class RecipeController extends Controller
         $recipe = preg_match('/^pour-(\d{1,2})$/', $from, $match) === 1
             ? CoatRecipe::of($piece->document, (int) $match[1])
             : (ctype_digit($from) ? $this->studio()->recipes()->find((int) $from)?->document : null);
-        $back = redirect()->to(route('pieces.show', $piece, false) . "#coat-{$pour}");
+        $back = redirect()->route('pieces.show', $piece);
         if ($recipe === null) {
             return $back->withErrors(['from' => __('asked.recipe.gone')]);
         }

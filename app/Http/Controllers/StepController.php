@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Interchange\Form\ChangeName;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -16,11 +17,12 @@ final class StepController extends Controller
     {
         $request->validate(['step' => ['required', 'in:back,forth']], Words::asked('step'));
         $back = self::said($request, 'step') === 'back';
-        $moved = $piece->step($back ? -1 : 1, self::said($request, 'of'));
+        $before = $piece->document;
+        if (!$piece->step($back ? -1 : 1, self::said($request, 'of'))) {
+            return redirect()->route('pieces.show', $piece)->with('said', __($back ? 'said.nothing-to-undo' : 'said.nothing-to-redo'));
+        }
+        $change = ChangeName::of($before, $piece->document);
 
-        return redirect()->route('pieces.show', $piece)->with('said', __(match (true) {
-            !$moved => $back ? 'said.nothing-to-undo' : 'said.nothing-to-redo',
-            default => $back ? 'said.undone' : 'said.redone',
-        }));
+        return redirect()->route('pieces.show', $piece)->with('said', __($back ? 'said.undone' : 'said.redone', ['change' => $change]));
     }
 }

@@ -79,13 +79,6 @@ final class UploadMesh extends FormRequest
         return $this->said;
     }
 
-    public function anchor(): string
-    {
-        $place = $this->string('for')->toString();
-
-        return $place === '/vessel' ? '' : '#object-' . basename($place);
-    }
-
     /**
      * @param array<array-key, mixed> $part
      *

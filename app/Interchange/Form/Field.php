@@ -76,6 +76,18 @@ final readonly class Field
         return in_array($this->kind, [FieldKind::Profile, FieldKind::Marks], true) || str_ends_with($this->pointer, '/path');
     }
 
+    /** How a browser lets it be written: a moment, a time of the day, or any text; what reads as neither stays as it was typed. */
+    public function input(string $text): string
+    {
+        $isTime = preg_match('#^/studio/hours/\d+/(from|to)$#', $this->pointer) === 1;
+
+        return match (true) {
+            $this->pointer === '/studio/start' && preg_match('/^(\d{4}-\d\d-\d\dT\d\d:\d\d)?$/', $text) === 1 => 'datetime-local',
+            $isTime && preg_match('/^(\d\d:\d\d)?$/', $text) === 1                                            => 'time',
+            default                                                                                           => 'text',
+        };
+    }
+
     public function isYesOrNo(): bool
     {
         return array_keys($this->choices) === ['no', 'yes'];

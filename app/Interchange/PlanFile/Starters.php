@@ -55,7 +55,7 @@ final class Starters
     }
 
     /**
-     * A new object of a kind, a third of the way up in the middle.
+     * A new object of a kind, as high as the one before it, else a third of the way up; in the middle.
      *
      * @param array<string, mixed> $document
      *
@@ -65,13 +65,20 @@ final class Starters
     {
         $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
         $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
-        $size = round(0.25 * $height);
+        $across = array_filter(
+            array_map(fn(string $key): mixed => Document::value($document, "/vessel/{$key}"), ['diameter_mm', 'length_mm', 'width_mm']),
+            fn(mixed $size): bool => is_int($size) || is_float($size),
+        );
+        $size = round(min([0.25 * $height, ...array_map(fn(int|float $one): float => 0.12 * $one, array_values($across))]));
+        $last = Document::value($document, '/inclusions/' . (count(Document::list($document, '/inclusions')) - 1) . '/target_bottom_mm');
+        $bottom = is_int($last) || is_float($last) ? (float) $last : round($height / 3.0);
 
         return [
-            'id'       => Document::freeId($document, '/inclusions', $kind->key), 'shape' => 'ellipsoid',
-            'size_mm'  => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
-            'at_mm'    => [0, 0], 'target_bottom_mm' => round($height / 3.0), 'tolerance_mm' => 2,
-            'material' => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
+            'id'               => Document::freeId($document, '/inclusions', $kind->key), 'shape' => 'ellipsoid',
+            'size_mm'          => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
+            'at_mm'            => [0, 0], 'tolerance_mm' => 2,
+            'target_bottom_mm' => $bottom + max(1.0, $size) < $height ? $bottom : round($height / 3.0),
+            'material'         => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
         ];
     }
 

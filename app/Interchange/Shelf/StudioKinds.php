@@ -56,6 +56,21 @@ final readonly class StudioKinds
         return $groups;
     }
 
+    /**
+     * As they are offered: those used last, one's own, then all by group.
+     *
+     * @param list<string> $used keys, the latest first
+     *
+     * @return array<string, list<Kind>> by group
+     */
+    public function offered(array $used): array
+    {
+        $groups = $this->byGroup();
+        $first = array_values(array_filter(array_map(fn(string $key): ?Kind => $this->kinds[$key] ?? null, $used)));
+
+        return array_filter(['used' => $first, self::OWN => $groups[self::OWN] ?? []]) + $groups;
+    }
+
     /** @param array<string, Kind> $kinds */
     private static function amended(array $kinds, Finding $finding): Kind
     {

@@ -6,10 +6,14 @@ namespace App\View\Drawing;
 
 use App\Words\Figures;
 use App\Words\Words;
+use Pensilis\Material\Inclusion;
 
 /** An object in a drawing: middle and half extents in drawing units, its numbers in millimetres for people. */
 final readonly class DrawnObject
 {
+    /** Colour of what tells none of its own. */
+    private const PLAIN = '#f3e3c4';
+
     public function __construct(
         public int $index,
         public string $id,
@@ -26,7 +30,30 @@ final readonly class DrawnObject
         public string $group,
         public bool $atOdds,
         private Figures $figures,
+        public ?Likeness $likeness = null,
+        public string $tint = self::PLAIN,
     ) {}
+
+    /**
+     * The picture of an object, where its words tell of one that is seen from there, and its colour.
+     *
+     * @return array{Likeness|null, string}
+     */
+    public static function looksOf(Inclusion $object, bool $fromAbove): array
+    {
+        $likeness = Likeness::of($object->id, $object->stuff);
+        $tint = $object->shade?->toHex() ?? $likeness?->tint() ?? self::PLAIN;
+
+        return [$likeness === null || (!$fromAbove && $likeness->isFlat()) ? null : $likeness, $tint];
+    }
+
+    /** How the picture is brought from its square to the size of the object: lying along its longer side. */
+    public function pose(): string
+    {
+        $turn = $this->halfX > $this->halfY && ($this->likeness?->isLong() ?? false) ? ' rotate(90)' : '';
+
+        return "translate({$this->x} {$this->y}) scale({$this->halfX} {$this->halfY}){$turn}";
+    }
 
     public function says(): string
     {

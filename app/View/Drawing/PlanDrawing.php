@@ -185,6 +185,7 @@ final readonly class PlanDrawing
                     $inclusion->group ?? '',
                     in_array($i, $this->atOdds, true),
                     $this->figures,
+                    ...DrawnObject::looksOf($inclusion, true),
                 );
             }
         }

@@ -132,7 +132,11 @@ final readonly class SectionDrawing
         return [$left, $this->under(), min(self::WIDTH - 8.0, $this->x($half)) - $left, self::BOARD];
     }
 
-    /** @return list<array{points: string, top: float, middle: float, left: float, right: float, label: string, number: int}> */
+    /**
+     * @return list<array{
+     *     points: string, top: float, middle: float, left: float, right: float, label: string, number: int, height: float, depth: float,
+     * }> height and depth in mm
+     */
     public function layers(): array
     {
         $layers = [];
@@ -147,6 +151,8 @@ final readonly class SectionDrawing
                 'right'  => max($ends),
                 'label'  => $this->figures->length($pour->top),
                 'number' => $k + 1,
+                'height' => round(1e3 * $pour->top, 2),
+                'depth'  => round(1e3 * $pour->depth(), 3),
             ];
         }
 
@@ -239,6 +245,7 @@ final readonly class SectionDrawing
                     $inclusion->group ?? '',
                     in_array($i, $this->atOdds, true),
                     $this->figures,
+                    ...DrawnObject::looksOf($inclusion, false),
                 );
             }
         }

@@ -4,37 +4,70 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use App\Words\Figures;
 use Pensilis\Geometry\VesselShape;
 use Pensilis\Material\Inclusion;
+use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
+use Pensilis\Quantity\UnitSystem;
+use Pensilis\Scheduling\StudioClock;
 
-/** A piece, or an empty vessel, as a small shape for a list: inside of the vessel, objects at their targets. */
+/** A piece, or an empty vessel, as a small drawing for a list: from the side, a flat one from above, its objects at their places. */
 final readonly class Silhouette
 {
-    private const WIDTH = 60.0;
+    public const WIDTH = 96.0;
 
-    private const HEIGHT = 44.0;
+    public const HEIGHT = 72.0;
+
+    /** Left free on every side. */
+    private const MARGIN = 3.0;
 
     private const CUTS = 8;
 
+    /** Objects that are drawn at most. */
+    private const MOST = 40;
+
+    /** A piece lower than this share of its width is seen from above (memory). */
+    private const FLAT = 0.4;
+
+    private bool $fromAbove;
+
     private float $scale;
 
-    /** @param list<Inclusion> $inclusions */
-    public function __construct(private VesselShape $shape, private array $inclusions)
+    /**
+     * @param list<Inclusion> $inclusions
+     * @param string          $shade      of its coloured coats, "#rrggbb"; empty for clear ones
+     */
+    public function __construct(private VesselShape $shape, private array $inclusions, public string $shade = '')
     {
-        $half = max(array_map(fn(int $n): float => $shape->sectionAt($shape->height() * $n / self::CUTS)->halfX, range(0, self::CUTS)));
-        $this->scale = min(self::WIDTH / (2.0 * $half), self::HEIGHT / $shape->height());
+        $cuts = array_map(fn(int $n) => $shape->sectionAt($shape->height() * $n / self::CUTS), range(0, self::CUTS));
+        $across = max(array_map(fn($cut): float => $cut->halfX, $cuts));
+        $behind = max(array_map(fn($cut): float => $cut->halfY, $cuts));
+        $this->fromAbove = ($inclusions !== [] || $shade !== '') && $shape->height() < self::FLAT * 2.0 * $across;
+        $this->scale = min(
+            (self::WIDTH - 2.0 * self::MARGIN) / (2.0 * $across),
+            (self::HEIGHT - 2.0 * self::MARGIN) / ($this->fromAbove ? 2.0 * $behind : $shape->height()),
+        );
     }
 
     public static function ofPlan(Plan $plan): self
     {
-        return new self($plan->vessel->shape, $plan->inclusions);
+        $coloured = array_filter($plan->pours, fn(GivenPour $pour): bool => $pour->coat->isColoured());
+        $first = reset($coloured);
+        $recipe = $first === false ? null : ($first->coat->ground->isClear() ? $first->coat->recipe(0) : $first->coat->ground);
+
+        return new self($plan->vessel->shape, $plan->inclusions, $recipe?->swatch()->toHex() ?? '');
     }
 
     /** SVG points. */
     public function vessel(): string
     {
         $shape = $this->shape;
+        if ($this->fromAbove) {
+            $rim = $shape->sectionAt($shape->height());
+
+            return implode(' ', array_map(fn(array $p): string => $this->x($p[0]) . ',' . $this->y($p[1]), $rim->rim()));
+        }
         [$left, $right] = [[], []];
         for ($n = 0; $n <= self::CUTS; $n++) {
             $z = $shape->height() * $n / self::CUTS;
@@ -46,24 +79,46 @@ final readonly class Silhouette
         return implode(' ', [...$right, ...array_reverse($left)]);
     }
 
-    /** @return list<array{float, float, float, float}> middle and half extents */
+    /** @return list<DrawnObject> */
     public function objects(): array
     {
-        return array_map(fn($inclusion): array => [
-            $this->x($inclusion->x),
-            $this->y($inclusion->targetBottom + 0.5 * $inclusion->solid->height()),
-            round($inclusion->solid->footprint()->halfX * $this->scale, 1),
-            round(0.5 * $inclusion->solid->height() * $this->scale, 1),
-        ], array_slice($this->inclusions, 0, 40));
+        $figures = new Figures(UnitSystem::Metric, StudioClock::unset());
+        $drawn = [];
+        foreach (array_slice($this->inclusions, 0, self::MOST) as $i => $one) {
+            $foot = $one->solid->footprint();
+            $half = $this->fromAbove ? $foot->halfY : 0.5 * $one->solid->height();
+            foreach (array_slice($one->places, 0, self::MOST) as [$x, $y]) {
+                $drawn[] = new DrawnObject(
+                    $i,
+                    '',
+                    $foot->round,
+                    $this->x($x),
+                    $this->y($this->fromAbove ? $y : $one->targetBottom + $half),
+                    round($foot->halfX * $this->scale, 1),
+                    round($half * $this->scale, 1),
+                    0.0,
+                    0.0,
+                    0.0,
+                    true,
+                    '',
+                    '',
+                    false,
+                    $figures,
+                    ...DrawnObject::looksOf($one, $this->fromAbove),
+                );
+            }
+        }
+
+        return $drawn;
     }
 
     private function x(float $metres): float
     {
-        return round(32.0 + $metres * $this->scale, 1);
+        return round(0.5 * self::WIDTH + $metres * $this->scale, 1);
     }
 
     private function y(float $metres): float
     {
-        return round(46.0 - $metres * $this->scale, 1);
+        return round(($this->fromAbove ? 0.5 * self::HEIGHT : self::HEIGHT - self::MARGIN) - $metres * $this->scale, 1);
     }
 }

@@ -44,7 +44,7 @@ final readonly class Stages
             preg_match('#^/inclusions/(\d+)#', $pointer, $found) === 1              => "object-{$found[1]}",
             preg_match('#^/pours/(\d+)#', $pointer, $found) === 1                   => "pour-{$found[1]}",
             preg_match('#^/(title|purpose|sealing|vessel/viewed)#', $pointer) === 1 => 'use',
-            str_starts_with($pointer, '/vessel')                                    => 'vessel',
+            preg_match('#^/(vessel|pieces)#', $pointer) === 1                       => 'vessel',
             str_starts_with($pointer, '/colours')                                   => 'colour',
             preg_match('#^/(ambient|studio/(start|hours))#', $pointer) === 1        => 'clock',
             preg_match('#^/(resins|layering|studio|pours)#', $pointer) === 1        => 'pours',

@@ -21,8 +21,9 @@
                 spellcheck="false" @if($typed !== $shown) data-shown="{{ $shown }}" @endif
                 @if($refused) aria-invalid="true" @endif>{{ $typed }}</textarea>
         @else
-            <input class="form-control form-control-sm" id="{{ $id }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"
-                autocomplete="off" value="{{ $typed }}" @if($typed !== $shown) data-shown="{{ $shown }}" @endif
+            <input class="form-control form-control-sm" type="{{ $field->input($typed) }}" id="{{ $id }}"
+                name="f[{{ $field->pointer }}]" form="{{ $form }}" autocomplete="off"
+                value="{{ $typed }}" @if($typed !== $shown) data-shown="{{ $shown }}" @endif
                 @if($refused) aria-invalid="true" @endif @if(!$field->optional) required @endif
                 maxlength="{{ App\Words\Limits::LINE }}">
         @endif

@@ -1,7 +1,8 @@
 @props(['drawing'])
-<svg class="silhouette" viewBox="0 0 64 48" width="64" height="48" aria-hidden="true">
+<svg class="silhouette" viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" width="{{ $drawing::WIDTH }}"
+    height="{{ $drawing::HEIGHT }}" aria-hidden="true">
     <polygon class="glass" points="{{ $drawing->vessel() }}"/>
-    @foreach($drawing->objects() as [$x, $y, $halfX, $halfY])
-        <ellipse class="object" cx="{{ $x }}" cy="{{ $y }}" rx="{{ $halfX }}" ry="{{ $halfY }}"/>
-    @endforeach
+    @if($drawing->shade !== '')<polygon class="coloured" fill="{{ $drawing->shade }}" points="{{ $drawing->vessel() }}"/>@endif
+
+    @foreach($drawing->objects() as $object)<x-body-of :object="$object"/>@endforeach
 </svg>

@@ -5,9 +5,26 @@
             {{ __('pieces.deleted', ['title' => session('deleted')['title']]) }} <button class="plain">{{ __('pieces.undo') }}</button>
         </form>
     @endif
-    <h1>{{ __('pieces.title') }}</h1>
+    <header class="list-head">
+        <h1>{{ __('pieces.title') }}</h1>
+        <form role="search" action="{{ route('pieces.index', absolute: false) }}" class="inline">
+            <label for="q" class="visually-hidden">{{ __('pieces.find') }}</label>
+            <input class="form-control form-control-sm" type="search" id="q" name="q" value="{{ $q }}"
+                maxlength="{{ App\Words\Limits::NAME }}" placeholder="{{ __('pieces.find') }}">
+            <label for="by">{{ __('pieces.by') }}</label>
+            <select class="form-select form-select-sm" id="by" name="by">
+                @foreach(__('pieces.orders') as $order => $words)
+                    <option value="{{ $order }}" @selected($by === $order)>{{ $words }}</option>
+                @endforeach
+            </select>
+            <button class="btn btn-sm btn-outline-primary">{{ __('pieces.show') }}</button>
+        </form>
+        <a class="btn btn-primary" href="#new">{{ __('pieces.new') }}</a>
+    </header>
     <x-errors/>
-    @if($pieces->isEmpty())
+    @if($pieces->isEmpty() && $q !== '')
+        <p class="lead">{{ __('pieces.none', ['words' => $q]) }}</p>
+    @elseif($pieces->isEmpty())
         <p class="lead">{{ __('pieces.teach') }}</p>
         <p>
             {{ __('pieces.example', array_map(fn($mm) => Pensilis\Quantity\Length::millimetres($mm)->print($system), ['height' => 14.0,

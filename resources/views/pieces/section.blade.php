@@ -29,9 +29,23 @@
         @endforeach
 
         @foreach($section->layers() as $layer)
-            <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}" y2="{{ $layer['top'] }}"/>
             <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
-            <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+            @if($view->isGiven())
+                <g class="surface" tabindex="0" role="slider" aria-orientation="vertical" aria-valuenow="{{ $layer['height'] }}"
+                    aria-valuemin="0" aria-valuemax="{{ round(1e3 * $view->plan->vessel->shape->height()) }}"
+                    aria-label="{{ __('piece.pours.surface', ['number' => $layer['number'], 'height' => $layer['label']]) }}"
+                    data-surface="{{ $layer['number'] - 1 }}" data-depth="{{ $layer['depth'] }}">
+                    <line class="grip" x1="{{ $layer['left'] }}" x2="{{ $section::WIDTH - 10 }}" y1="{{ $layer['top'] }}"
+                        y2="{{ $layer['top'] }}"/>
+                    <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}"
+                        y2="{{ $layer['top'] }}"/>
+                    <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+                </g>
+            @else
+                <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}"
+                    y2="{{ $layer['top'] }}"/>
+                <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+            @endif
         @endforeach
         <g class="rule" aria-hidden="true">
             <line x1="44" x2="44" y1="{{ $section->y(0) }}" y2="{{ $section->y($view->plan->vessel->shape->height()) }}"/>

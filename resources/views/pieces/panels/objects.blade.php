@@ -11,15 +11,18 @@
             @endforeach
         </ul>
     @endif
-    <x-act :to="route('pieces.objects.store', $view->piece, false)" once class="inline">
-        <label for="kind">{{ __('piece.objects.more') }}</label>
-        <select class="form-select form-select-sm" id="kind" name="kind">
-            @foreach($kinds->byGroup() as $group => $some)
-                <optgroup label="{{ App\Words\KindWords::group($group) }}">
-                    @foreach($some as $kind)<option value="{{ $kind->key }}">{{ App\Words\KindWords::name($kind) }}</option>@endforeach
-                </optgroup>
+    <x-act :to="route('pieces.objects.store', $view->piece, false)" once class="picker">
+        <label for="find-kind">{{ __('piece.objects.more') }}</label>
+        <input class="form-control form-control-sm" type="search" id="find-kind" data-finds="#kinds-offered" autocomplete="off"
+            placeholder="{{ __('piece.objects.find') }}">
+        <div id="kinds-offered" class="offered">
+            @foreach($kinds as $group => $some)
+                <fieldset>
+                    <legend>{{ App\Words\KindWords::group($group) }}</legend>
+                    @foreach($some as $kind)<x-kind-offer :kind="$kind" :group="$group"/>@endforeach
+                </fieldset>
             @endforeach
-        </select>
-        <button class="btn btn-sm btn-outline-primary">{{ __('piece.objects.add') }}</button>
+            <p class="quiet" data-none hidden>{{ __('piece.objects.unknown') }}</p>
+        </div>
     </x-act>
 </x-panel>

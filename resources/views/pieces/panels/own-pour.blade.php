@@ -3,6 +3,14 @@
     <div class="fields"><x-inputs :view="$form" :fields="$form->fields->pour($k)"/></div>
     @if(isset($view->layout->pours[$k]))@include('pieces.pour-figures')@endif
 
+    <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
+        @foreach(App\Interchange\PlanFile\PourShaping::WAYS as $way)
+            @if($way === 'split' || ($way === 'join' ? $k + 1 : 1) < count($view->plan->pours))
+                <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
+            @endif
+        @endforeach
+    </x-act>
+
     <h3>{{ __('piece.colours.head') }}</h3>
     <div class="fields"><x-inputs :view="$form" :fields="$coats->ground($k)"/></div>
     @foreach($coats->zones($k) as $z)

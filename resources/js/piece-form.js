@@ -1,0 +1,24 @@
+// The form of a piece: what the drawings write into it, and when it is told to send.
+
+let timer = null;
+
+export const form = () => document.querySelector('#piece-form');
+
+/** Sends what was changed, after a wait in which more may be. */
+export function tell(wait) {
+    clearTimeout(timer);
+    timer = setTimeout(() => form()?.dispatchEvent(new Event('typed')), wait);
+}
+
+/** A length as it stands in a field. */
+export function written(mm) {
+    const { unit, millimetres, digits } = JSON.parse(form().dataset.lengths);
+    return `${Number((mm / millimetres).toFixed(digits))} ${unit}`;
+}
+
+// The fields stand outside the form that they belong to, where its own listeners do not hear them.
+document.addEventListener('change', (event) => {
+    if (event.target.form && event.target.form === form()) {
+        tell(0);
+    }
+});

@@ -1,0 +1,110 @@
+import { add, computed, copyOf, discard, expect, field, ownPours, signIn, stage, test } from './bench.js';
+
+test.afterEach(({ page }) => discard(page));
+
+/** Counts what a hand presses on any page from now on. */
+async function counted(page) {
+    let presses = 0;
+    await page.exposeFunction('pressed', () => {
+        presses += 1;
+    });
+    await page.addInitScript(() => document.addEventListener('pointerdown', () => window.pressed(), true));
+    return () => presses;
+}
+
+test('a cone as measured goes from nothing to the sheet in at most twelve presses', async ({ page }) => {
+    await signIn(page);
+    const presses = await counted(page);
+    await page.reload();
+    await page.getByLabel('Title').click();
+    await page.keyboard.type('Hop cone');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await stage(page, 'Objects');
+    await page.getByLabel('One more object').click();
+    await page.keyboard.type('cone');
+    await page.keyboard.press('Enter');
+    // It is selected at once, and its height is the first field.
+    await page.locator('#f-inclusions-0-target_bottom_mm').click();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('12 mm');
+    await page.locator('#object-0 summary').click();
+    await page.locator('#f-inclusions-0-size_mm-0').click();
+    for (const size of ['18 mm', '18 mm', '25 mm']) {
+        await page.keyboard.press('Control+a');
+        await page.keyboard.type(size);
+        await page.keyboard.press('Tab');
+    }
+    // The mend of the verdict: it has air in its pores.
+    await page.getByRole('button', { name: /thin coats/ }).click();
+    await computed(page);
+    await expect(page.locator('.verdict .is-bad')).toHaveCount(0);
+    await page.getByRole('link', { name: 'Pour sheet' }).first().click();
+    await expect(page.locator('.sheet')).toContainText('at 12 mm above the floor');
+    expect(presses()).toBeLessThanOrEqual(12);
+});
+
+test('an object is found by its name, put where there is room, and drawn as what it is', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await stage(page, 'Objects');
+    await page.getByLabel('One more object').fill('nothing like it');
+    await expect(page.getByText('No kind is called so.')).toBeVisible();
+    await add(page, 'feather');
+    await expect(page.getByRole('heading', { name: 'feather' })).toBeVisible();
+    await expect(page.locator('[data-drawing="plan"] [data-object="1"] path.body')).toBeVisible();
+    await expect(page.locator('.verdict')).not.toContainText('reaches into');
+    await stage(page, 'Objects');
+    await expect(page.locator('#objects legend').first()).toHaveText('Used last');
+});
+
+test('a surface is moved by hand and by keys: what one pour gains the other loses', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await ownPours(page);
+    const surface = page.locator('[data-surface="0"]');
+    const svg = page.locator('[data-drawing="section"]');
+    const millimetre = await svg.evaluate((one) => one.getScreenCTM().a * one.dataset.scale);
+    const box = await surface.locator('.edge').boundingBox();
+    await page.mouse.move(box.x + 60, box.y);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 60, box.y + 2 * millimetre, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.locator('#pour-0')).toBeVisible();
+    await expect(page.locator('#f-pours-0-depth_mm')).toHaveValue('12 mm');
+    await expect(page.locator('#f-pours-1-depth_mm')).toHaveValue('19.5 mm');
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('12 mm');
+    await surface.focus();
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('ArrowUp');
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('13 mm');
+    await expect(surface).toBeFocused();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('12 mm');
+});
+
+test('a pour is divided and joined again, and stays selected', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await ownPours(page);
+    await page.locator('.pours a[href="#pour-2"]').click();
+    await page.getByRole('button', { name: 'Divide in two' }).click();
+    await expect(page.locator('table.pours tbody tr')).toHaveCount(4);
+    await expect(page.locator('#pour-2')).toBeVisible();
+    await page.getByRole('button', { name: 'Join with the pour above' }).click();
+    await expect(page.locator('table.pours tbody tr')).toHaveCount(3);
+});
+
+test('what is selected is selected everywhere, and what is being typed outlives a press elsewhere', async ({ page }) => {
+    await copyOf(page, 'Brass key on slate');
+    await page.locator('[data-drawing="plan"] [data-object="1"]').focus();
+    await expect(page.locator('[data-object="1"].selected')).toHaveCount(2);
+    await expect(page.getByRole('heading', { name: 'key', exact: true })).toBeVisible();
+    await page.locator('.pours tr[data-select="pour-1"] td').first().click();
+    await expect(page.locator('.part.selected')).toHaveCount(1);
+    await expect(page.getByRole('heading', { name: 'Pour 2' })).toBeVisible();
+    const height = await field(page, '/inclusions/1/target_bottom_mm');
+    await height.fill('high');
+    await height.press('Tab');
+    await expect(page.locator('#object-1 .refused')).toBeVisible();
+    // A shape that asks for other fields shows the piece anew.
+    await (await field(page, '/vessel/shape')).selectOption('cylinder');
+    await expect(page.locator('#f-vessel-diameter_mm')).toBeVisible();
+    await expect(page.locator('#f-inclusions-1-target_bottom_mm')).toHaveValue('high');
+});

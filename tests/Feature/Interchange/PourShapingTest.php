@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\PlanFile\Palette;
+use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\PourShaping;
+use Tests\Plans;
+
+/** The cone block with three pours of its own, the second coloured. */
+function shapedPours(): array
+{
+    $document = Plans::cone();
+    $resin = $document['resins'][0]['id'];
+    $colour = array_values(Palette::COLOURS)[0];
+
+    return ['colours' => [$colour], 'pours' => [
+        ['resin'      => $resin, 'depth_mm' => 14, 'start_h' => 10,
+            'applied' => [['kind' => 'lettering', 'says' => 'wood', 'size_mm' => [40, 8]]]],
+        ['resin' => $resin, 'depth_mm' => 18, 'start_h' => 40, 'mix' => [['colour' => $colour['id'], 'drops_per_10_ml' => 1]]],
+        ['resin' => $resin, 'depth_mm' => 28, 'start_h' => 80],
+    ]] + $document;
+}
+
+$depths = fn(array $document): array => array_map(floatval(...), array_column($document['pours'], 'depth_mm'));
+
+it('divides a pour in two of its colour, the upper midway to the next', function () use ($depths): void {
+    $divided = PourShaping::shaped(shapedPours(), 1, 'split');
+    expect($depths($divided))->toBe([14.0, 9.0, 9.0, 28.0])
+        ->and(array_column($divided['pours'], 'start_h'))->toEqual([10, 40, 60, 80])
+        ->and($divided['pours'][2]['mix'])->toBe($divided['pours'][1]['mix'])
+        ->and(PlanFile::sound($divided)->pours)->toHaveCount(4);
+});
+
+it('leaves what is laid on a surface with the lower half, and pours the last as soon as its resin takes another coat', function (): void {
+    $divided = PourShaping::shaped(shapedPours(), 0, 'split');
+    expect($divided['pours'][0])->toHaveKey('applied')->and($divided['pours'][1])->not->toHaveKey('applied');
+    $opens = Plans::cone()['resins'][0]['sheet']['recoat_open_h'];
+    expect(PourShaping::shaped(shapedPours(), 2, 'split')['pours'][3]['start_h'])->toEqual(80 + $opens);
+});
+
+it('joins a pour with the one above, and takes one out', function () use ($depths): void {
+    expect($depths(PourShaping::shaped(shapedPours(), 0, 'join')))->toBe([32.0, 28.0])
+        ->and($depths(PourShaping::shaped(shapedPours(), 1, 'remove')))->toBe([14.0, 28.0]);
+});
+
+it('changes nothing where there is nothing to change', function (int $pour, string $way): void {
+    expect(PourShaping::shaped(shapedPours(), $pour, $way))->toEqual(shapedPours());
+})->with([[2, 'join'], [3, 'split'], [7, 'remove']]);
+
+it('never takes the only pour out', function (): void {
+    $one = ['pours' => [shapedPours()['pours'][0]]] + shapedPours();
+    expect(PourShaping::shaped($one, 0, 'remove'))->toEqual($one);
+});
+
+it('is undone like any other change, and refuses what is no way', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $piece->change(fn(array $document): array => shapedPours());
+    $this->actingAs($user)->patch("/pieces/{$piece->id}/pours/1", ['way' => 'split', 'of' => $piece->fingerprint()])
+        ->assertRedirect()->assertSessionHas('said', 'Pour 2 is divided.')->assertSessionHas('selects', 'pour-1');
+    expect($piece->refresh()->document['pours'])->toHaveCount(4);
+    $this->post("/pieces/{$piece->id}/steps", ['step' => 'back', 'of' => $piece->fingerprint()]);
+    expect($piece->refresh()->document['pours'])->toHaveCount(3);
+    $this->patch("/pieces/{$piece->id}/pours/1", ['way' => 'melt', 'of' => $piece->fingerprint()])->assertSessionHasErrors('way');
+});
