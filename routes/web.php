@@ -103,6 +103,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
+    Route::post('/pieces/{piece}/objects/repeat', [ObjectController::class, 'repeat'])->name('pieces.objects.repeat');
     Route::delete('/pieces/{piece}/objects', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');

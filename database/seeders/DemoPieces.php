@@ -176,7 +176,8 @@ final class DemoPieces
     private static function drops(string $monday): array
     {
         return [
-            'vessel'     => ['shape' => 'hemisphere', 'diameter_mm' => 36, ...self::MOLD, 'viewed' => 'bottom'], 'pieces' => 6,
+            'vessel'     => ['shape' => 'cylinder', 'diameter_mm' => 36, 'height_mm' => 16, ...self::MOLD, 'viewed' => 'bottom'],
+            'pieces'     => 6,
             'inclusions' => [[
                 'id'           => 'garnet', 'shape' => 'ellipsoid', 'size_mm' => [8, 8, 6], 'at_mm' => [0, 0], 'target_bottom_mm' => 6,
                 'tolerance_mm' => 1, 'material' => Starters::material('garnet'),
@@ -205,21 +206,21 @@ final class DemoPieces
     }
 
     /**
-     * It cannot be had twice: still being thought about.
+     * Folded once, a sprig of heather beside it.
      *
      * @return array<string, mixed>
      */
     private static function letter(string $monday): array
     {
         return [
-            'vessel'     => ['shape' => 'box', 'length_mm' => 150, 'width_mm' => 105, 'height_mm' => 10, ...self::MOLD, 'viewed' => 'top'],
+            'vessel'     => ['shape' => 'box', 'length_mm' => 150, 'width_mm' => 105, 'height_mm' => 13, ...self::MOLD, 'viewed' => 'top'],
             'inclusions' => [
                 [
-                    'id'           => 'letter', 'shape' => 'box', 'size_mm' => [120, 80, 1], 'at_mm' => [0, 0], 'target_bottom_mm' => 4,
-                    'tolerance_mm' => 1, 'material' => Starters::material('letter'), 'reads' => true,
+                    'id'           => 'letter', 'shape' => 'box', 'size_mm' => [100, 80, 3], 'at_mm' => [-14, 0], 'target_bottom_mm' => 4,
+                    'tolerance_mm' => 1, 'material' => Starters::material('letter'), 'reads' => true, 'sealed_coats' => 2,
                 ],
                 [
-                    'id'           => 'heather', 'shape' => 'box', 'size_mm' => [8, 50, 3], 'at_mm' => [48, 4], 'target_bottom_mm' => 6,
+                    'id'           => 'heather', 'shape' => 'box', 'size_mm' => [8, 50, 3], 'at_mm' => [56, 4], 'target_bottom_mm' => 4,
                     'tolerance_mm' => 1, 'material' => ['name' => 'heather'] + Starters::material('lavender'), 'sealed_coats' => 2,
                 ],
             ],

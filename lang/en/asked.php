@@ -51,7 +51,11 @@ return [
         'gone'   => 'That recipe is no longer there; choose another.',
         'misfit' => 'That recipe does not fit this piece: :why',
     ],
-    'step'  => ['step.*' => 'Say back or forth.'],
+    'step'   => ['step.*' => 'Say back or forth.'],
+    'repeat' => [
+        'times.*' => 'Say how many there shall be: 2 to :most.', 'way.*' => 'Say whether a ring or a row.',
+        'object'  => 'Say which object.', 'nothing' => 'Write a length above nothing, such as 30 mm; or leave it empty.',
+    ],
     'pour'  => ['way.*' => 'Say whether to divide it, join it or take it out.'],
     'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
     'pours' => [

@@ -24,6 +24,11 @@ function show() {
     for (const one of piece.querySelectorAll('.panel')) {
         one.classList.toggle('shown', one === shown);
     }
+    const object = /^object-(\d+)$/.exec(key)?.[1];
+    piece.querySelector('#object-doings')?.classList.toggle('shown', object !== undefined);
+    for (const which of object === undefined ? [] : piece.querySelectorAll('[data-which]')) {
+        which.selectedIndex = Number(object);
+    }
     const up = shown?.querySelector('.up')?.getAttribute('href').slice(1);
     for (const one of piece.querySelectorAll('[data-select], [data-object], .part, .stages a, .list a')) {
         const own = marks(one);

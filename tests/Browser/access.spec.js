@@ -103,7 +103,8 @@ test('everything on a piece is reached with the keyboard', async ({ page }) => {
         reached.add(
             await page.evaluate(() => {
                 const here = document.activeElement;
-                const style = getComputedStyle(here.matches('g, .part') ? here.querySelector('.body, polygon, circle') : here);
+                const drawn = here.querySelector('.body') ?? here.querySelector('polygon, circle, rect, ellipse, path');
+                const style = getComputedStyle(here.matches('g, .part') ? drawn : here);
                 const seen = here.matches('g, .part')
                     ? parseFloat(style.strokeWidth) >= 3
                     : style.outlineStyle !== 'none' || style.boxShadow !== 'none';

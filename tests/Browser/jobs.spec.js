@@ -1,4 +1,4 @@
-import { add, computed, copyOf, discard, expect, field, ownPours, signIn, stage, test } from './bench.js';
+import { add, begin, computed, copyOf, discard, expect, field, ownPours, signIn, stage, test } from './bench.js';
 
 test.afterEach(({ page }) => discard(page));
 
@@ -107,4 +107,17 @@ test('what is selected is selected everywhere, and what is being typed outlives 
     await (await field(page, '/vessel/shape')).selectOption('cylinder');
     await expect(page.locator('#f-vessel-diameter_mm')).toBeVisible();
     await expect(page.locator('#f-inclusions-1-target_bottom_mm')).toHaveValue('high');
+});
+
+test('a ring of twelve stones is laid in at most eight presses', async ({ page }) => {
+    await begin(page, 'Ring of stones');
+    const presses = await counted(page);
+    await page.reload();
+    await add(page, 'dense stone');
+    await page.locator('#object-repeat summary').click();
+    await page.locator('#repeat-times').click();
+    await page.keyboard.type('12');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-drawing="plan"] [data-object]')).toHaveCount(12);
+    expect(presses()).toBeLessThanOrEqual(8);
 });

@@ -67,6 +67,13 @@ test('objects that reach into each other are told by name', async ({ page }) => 
         await add(page, kind);
         await expect(page.getByRole('heading', { name: kind, exact: true })).toBeVisible();
     }
+    // It was put where there is room.
+    await expect(page.locator('.verdict')).not.toContainText('reaches into');
+    for (const axis of [0, 1]) {
+        const to = await field(page, `/inclusions/1/at_mm/${axis}`);
+        await to.fill('0 mm');
+        await to.press('Tab');
+    }
     await expect(page.locator('.verdict')).toContainText('“amber” reaches into “garnet”');
     const right = await field(page, '/inclusions/1/at_mm/0');
     await right.fill('25 mm');

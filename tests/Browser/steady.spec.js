@@ -72,3 +72,26 @@ test('a verdict says that it knows nothing of an entry that was refused', async 
     await computed(page);
     await discard(page);
 });
+
+test('a refusal stays until its field is mended, whatever answers come', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    let release;
+    const held = new Promise((resolve) => {
+        release = resolve;
+    });
+    await page.route(/\/heat\?/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('15.3 mm');
+    await height.press('Tab');
+    await expect(page.locator('#answer:not([data-computed])')).toBeAttached();
+    await height.fill('high');
+    await height.press('Tab');
+    await expect(page.locator('#refusal')).toContainText('does not read as a number');
+    release();
+    await computed(page);
+    await expect(page.locator('#refusal')).toContainText('does not read as a number');
+    await discard(page);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\RepeatObject;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
@@ -66,6 +67,14 @@ final class ObjectController extends Controller
         [$x, $y] = (new CopySpreader(new Problems(), $plan->vessel))->placeOf($new, array_slice($plan->inclusions, 0, $at));
 
         return Document::with($with, "/inclusions/{$at}/at_mm", [round(1e3 * $x), round(1e3 * $y)]);
+    }
+
+    /** Lays it in a ring or a row, as often as it is asked for. */
+    public function repeat(RepeatObject $request, Piece $piece): RedirectResponse
+    {
+        $request->applyTo($piece, $this->studio()->units);
+
+        return redirect()->route('pieces.show', $piece);
     }
 
     /** By its name, so that pressed twice, or on an older page, it takes no other away. */

@@ -84,6 +84,7 @@ final class PieceController extends Controller
         ]) : response()->view('pieces.answer', [
             'view'   => $view,
             'alone'  => true,
+            'saved'  => true,
             'others' => $request->others($piece, $this->studio()->units),
         ]);
     }

@@ -76,6 +76,17 @@ final readonly class Field
         return in_array($this->kind, [FieldKind::Profile, FieldKind::Marks], true) || str_ends_with($this->pointer, '/path');
     }
 
+    /** How a figure may be written, while it is; nothing for a choice or a name. */
+    public function tip(UnitSystem $system): string
+    {
+        // The same for a thousand objects.
+        /** @var array<string, string> $tips */
+        static $tips = [];
+
+        return $this->choices !== [] || $this->isLong() || $this->kind === FieldKind::Text ? ''
+            : $tips["{$this->kind->name} {$system->value}"] ??= self::words('tip', ['example' => $this->kind->example($system)]);
+    }
+
     /** How a browser lets it be written: a moment, a time of the day, or any text; what reads as neither stays as it was typed. */
     public function input(string $text): string
     {

@@ -53,4 +53,9 @@ final readonly class PieceForm
     {
         return $field->text($this->document, $this->system);
     }
+
+    public function tip(Field $field): string
+    {
+        return $field->tip($this->system);
+    }
 }

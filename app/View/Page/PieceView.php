@@ -16,6 +16,7 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\PrepList;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Question as Asked;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
@@ -79,6 +80,16 @@ final readonly class PieceView
     public function verdict(): array
     {
         return (new Verdict($this->plan, $this->layout, $this->answer, $this->findings, $this->figures))->questions($this->isColoured());
+    }
+
+    /** @return list<Finding> what is said under the verdict: what is known at once first, so that nothing moves when heat comes */
+    public function notices(): array
+    {
+        $notices = array_filter($this->findings, fn(Finding $one): bool => $one->question() !== null);
+        $later = fn(Finding $one): int => in_array($one->question(), [Asked::Cools, Asked::Fits], true) ? 2 : ($one->isTold() ? 1 : 0);
+        usort($notices, fn(Finding $one, Finding $other): int => $later($one) <=> $later($other));
+
+        return $notices;
     }
 
     public function stages(): Stages

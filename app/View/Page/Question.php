@@ -25,6 +25,16 @@ final readonly class Question
         public string $figure,
     ) {}
 
+    /** How a finding weighs on its question: "bad", "look", or "told" where it is only for information. */
+    public static function weightOf(Finding $finding): string
+    {
+        return match ($finding->weight()) {
+            Weight::Spoils => 'bad',
+            Weight::Look   => 'look',
+            Weight::Told   => 'told',
+        };
+    }
+
     /** "good", "look", "bad" or "open": each has a shape and a word of its own. */
     public function state(): string
     {

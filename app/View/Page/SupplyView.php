@@ -62,4 +62,9 @@ final readonly class SupplyView
 
         return $plain;
     }
+
+    public function tip(Field $field): string
+    {
+        return $field->tip($this->system);
+    }
 }

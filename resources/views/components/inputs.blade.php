@@ -6,7 +6,7 @@
         $typed = $view->typed($field, $shown);
         $refused = $errors->isNotEmpty() && $errors->has("f.{$field->pointer}");
     @endphp
-    <div class="field">
+    <div class="field" @if($view->tip($field) !== '') data-tip="{{ $view->tip($field) }}" @endif>
         <label for="{{ $id }}">{{ $field->label() }}</label>
         @if($field->choices !== [])
             <select class="form-select form-select-sm" id="{{ $id }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"

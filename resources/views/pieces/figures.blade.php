@@ -1,5 +1,7 @@
 {{-- What panels say of the answer, each put where it stands; the fields between are left alone. --}}
-<div id="refusal" class="refusal" role="alert" aria-live="assertive" hx-swap-oob="true"></div>
+@if($saved ?? false)
+    <div id="refusal" class="refusal" role="alert" aria-live="assertive" hx-swap-oob="true"></div>
+@endif
 @foreach($view->plan->inclusions as $i => $inclusion)
     <p id="figures-{{ $i }}" class="quiet" hx-swap-oob="true">{{ $view->objects()->figures($inclusion) }}</p>
 @endforeach

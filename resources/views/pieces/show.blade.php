@@ -22,6 +22,9 @@
                 @foreach($view->plan->inclusions as $i => $inclusion)
                     @include('pieces.panels.object')
                 @endforeach
+                @if($view->plan->inclusions !== [])
+                    @include('pieces.panels.object-doings')
+                @endif
                 @include('pieces.panels.colour')
                 @include('pieces.panels.pours')
                 @if($view->isGiven())

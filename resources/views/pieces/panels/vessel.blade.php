@@ -3,7 +3,8 @@
     <p class="quiet">{{ $view->vesselLine() }}</p>
     <x-more id="vessel-more" :view="$form" :fields="$form->fields->vesselMore()"/>
     <x-more id="vessel-shapes" :says="__('piece.vessel.others')">
-        <x-mesh-form :view="$view" for="/vessel" :label="__('piece.vessel.mesh')"/>
+        <x-mesh-form :view="$view" id="mesh-vessel" :label="__('piece.vessel.mesh')"><input type="hidden" name="for"
+            value="/vessel"></x-mesh-form>
         <x-act :to="route('pieces.outlines.store', $view->piece, false)" once files class="inline">
             <label for="drawing">{{ __('piece.vessel.outline', App\Words\Limits::said()) }}</label>
             <input class="form-control form-control-sm" id="drawing" name="drawing" type="file" accept=".svg,image/svg+xml" required>
