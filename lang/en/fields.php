@@ -208,7 +208,7 @@ return [
         'clear'   => 'clear',
         'no-more' => 'nothing more',
     ],
-    'tip'      => 'such as :example',
+    'tip'      => 'e.g. :example',
     'examples' => [
         'length'     => '12 mm', 'length-us' => '1/2 in', 'temperature' => '21 °C', 'temperature-us' => '70 °F', 'mass' => '0.1 g',
         'volume'     => '5 ml', 'hours' => '20 h',

@@ -177,7 +177,7 @@ return [
         'outline'     => 'Take an outline from a drawing (SVG with one closed shape, at most :most-drawing)', 'take' => 'Take it',
     ],
     'before' => ['head' => 'Before the first pour'],
-    'shelf'  => ['take' => 'Take from the shelf', 'take-it' => 'Take it'],
+    'shelf'  => ['take' => 'Take from the shelf'],
     'room'   => ['head' => 'Room'],
     'bench'  => ['head' => 'Measuring and limits'],
     'clock'  => [
