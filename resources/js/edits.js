@@ -2,7 +2,9 @@
 // older page writes nothing back, and two that change the same are told. One change is sent after another; what the server has not
 // acknowledged is kept in this window, and sent when the page is there again.
 
-const form = () => document.querySelector('#piece-form');
+import htmx from 'htmx.org';
+import { form, send } from './piece-form.js';
+
 const place = () => `typed:${window.location.pathname}`;
 
 /** By field: what the server has, and what was sent and never answered. */
@@ -75,7 +77,7 @@ function restore() {
     sessionStorage.removeItem(place());
     if (put(typed)) {
         // After htmx has begun to listen, which it puts off to a moment of its own.
-        window.addEventListener('load', () => setTimeout(() => form().dispatchEvent(new Event('typed'))));
+        window.addEventListener('load', () => setTimeout(send));
     }
 }
 
@@ -106,6 +108,32 @@ function tell(words) {
     if (refusal) {
         refusal.textContent = words;
     }
+}
+
+/** A press as it was meant, for when its form may have come anew for something else; what it saw is what is there by then. */
+function pressed(other, submitter) {
+    if (other.enctype === 'multipart/form-data') {
+        return () => other.isConnected && other.requestSubmit();
+    }
+    const again = document.createElement('form');
+    for (const { name, value } of other.attributes) {
+        again.setAttribute(name, value);
+    }
+    again.hidden = true;
+    for (const [name, value] of new FormData(other, submitter)) {
+        const field = again.appendChild(document.createElement('input'));
+        Object.assign(field, { type: 'hidden', name, value });
+    }
+    return () => {
+        const saw = again.elements.namedItem('of');
+        if (saw) {
+            saw.value = document.querySelector('#answer').dataset.of;
+        }
+        document.body.append(again);
+        htmx.process(again);
+        again.requestSubmit();
+        again.addEventListener('htmx:finally:request', () => again.remove());
+    };
 }
 
 if (form()) {
@@ -145,11 +173,9 @@ if (form()) {
     });
     document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
         if (ctx.sourceElement === form() && waiting) {
-            const [other, submitter] = waiting;
+            const again = waiting;
             waiting = null;
-            if (other.isConnected) {
-                other.requestSubmit(submitter?.isConnected ? submitter : null);
-            }
+            again();
         }
     });
     // Where the whole piece comes anew, what is typed and not sent yet stays.
@@ -198,10 +224,15 @@ if (form()) {
     document.addEventListener(
         'submit',
         (event) => {
-            if (event.target !== form() && sent.size > 0 && !event.target.closest('.conflict')) {
+            const waits = event.target !== form() && event.target.method === 'post' && !event.target.closest('.conflict');
+            if (waits && (sent.size > 0 || changed().length > 0)) {
                 event.preventDefault();
                 event.stopImmediatePropagation();
-                waiting = [event.target, event.submitter];
+                waiting = pressed(event.target, event.submitter);
+                // A tap leaves the field and presses in one go: what was typed goes first.
+                if (sent.size === 0) {
+                    send();
+                }
             }
         },
         true,

@@ -1,6 +1,7 @@
 // Objects in the drawings, moved by mouse, touch or keys, alone or several at once. The server knows what a move
 // means; here only the form's fields are written and the form is told.
 
+import { whenDragged } from './drag.js';
 import { form, tell, written } from './piece-form.js';
 
 const WAIT_MS = 250;
@@ -113,63 +114,50 @@ document.addEventListener('keydown', (event) => {
     tell(WAIT_MS);
 });
 
-let held = null;
-
-document.addEventListener('pointerdown', (event) => {
-    const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
-    if (!object || !form() || event.button !== 0) {
-        return;
-    }
-    event.preventDefault();
-    const index = object.dataset.object;
-    object.focus({ preventScroll: true });
-    if (event.shiftKey) {
-        toggle(index);
-        return;
-    }
-    if (!chosen.has(index)) {
-        chosen.clear();
-        show();
-    }
-    const svg = object.closest('svg');
-    const units = svg.getScreenCTM().a * Number(svg.dataset.scale);
-    held = {
-        svg,
-        units,
-        upUnits: units * Number(svg.dataset.stretch),
-        fromX: event.clientX,
-        fromY: event.clientY,
-        was: place(index),
-        from: together(index).map((one) => [one, place(one)]),
-        moved: false,
-    };
-});
-
-document.addEventListener('pointermove', (event) => {
-    if (!held) {
-        return;
-    }
-    let right = Math.round((event.clientX - held.fromX) / held.units);
-    let up = Math.round((held.fromY - event.clientY) / held.upUnits);
-    held.moved ||= right !== 0 || up !== 0;
-    if (!held.moved) {
-        return;
-    }
-    if (!event.altKey) {
-        [right, up] = pulled(held.svg, held.was, right, up, held.units, held.upUnits);
-    }
-    shift(held.from, held.svg, right, up);
-});
-
-document.addEventListener('pointerup', () => {
-    if (held?.moved) {
-        tell(0);
-    }
-    held = null;
-});
-document.addEventListener('pointercancel', () => {
-    held = null;
-});
+whenDragged(
+    (event) => {
+        const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
+        if (!object || !form() || event.button !== 0) {
+            return null;
+        }
+        event.preventDefault();
+        const index = object.dataset.object;
+        object.focus({ preventScroll: true });
+        if (event.shiftKey) {
+            toggle(index);
+            return null;
+        }
+        if (!chosen.has(index)) {
+            chosen.clear();
+            show();
+        }
+        const svg = object.closest('svg');
+        const units = svg.getScreenCTM().a * Number(svg.dataset.scale);
+        return {
+            svg,
+            units,
+            upUnits: units * Number(svg.dataset.stretch),
+            fromX: event.clientX,
+            fromY: event.clientY,
+            was: place(index),
+            from: together(index).map((one) => [one, place(one)]),
+            moved: false,
+        };
+    },
+    (held, event) => {
+        let right = Math.round((event.clientX - held.fromX) / held.units);
+        let up = Math.round((held.fromY - event.clientY) / held.upUnits);
+        held.moved ||= right !== 0 || up !== 0;
+        if (!held.moved) {
+            return;
+        }
+        if (!event.altKey) {
+            [right, up] = pulled(held.svg, held.was, right, up, held.units, held.upUnits);
+        }
+        shift(held.from, held.svg, right, up);
+    },
+    () => tell(0),
+);
 
 document.addEventListener('htmx:after:swap', () => {
     moved = new Map();

@@ -4,10 +4,16 @@ let timer = null;
 
 export const form = () => document.querySelector('#piece-form');
 
+/** Sends what was changed, now. */
+export function send() {
+    clearTimeout(timer);
+    form()?.dispatchEvent(new Event('typed'));
+}
+
 /** Sends what was changed, after a wait in which more may be. */
 export function tell(wait) {
     clearTimeout(timer);
-    timer = setTimeout(() => form()?.dispatchEvent(new Event('typed')), wait);
+    timer = setTimeout(send, wait);
 }
 
 /** A length as it stands in a field. */

@@ -1,5 +1,6 @@
 // The surface between two given pours, moved by mouse, touch or keys: what one gains the other loses. The uppermost moves by itself.
 
+import { whenDragged } from './drag.js';
 import { form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
@@ -41,40 +42,29 @@ document.addEventListener('keydown', (event) => {
     tell(WAIT_MS);
 });
 
-let held = null;
-
-document.addEventListener('pointerdown', (event) => {
-    const one = event.target instanceof Element ? event.target.closest('[data-surface]') : null;
-    if (!one || !form() || event.button !== 0) {
-        return;
-    }
-    event.preventDefault();
-    one.focus({ preventScroll: true });
-    const k = Number(one.dataset.surface);
-    select(`pour-${k}`);
-    const svg = one.closest('svg');
-    const units = svg.getScreenCTM().a * svg.dataset.scale * svg.dataset.stretch * (svg.dataset.turned === '1' ? -1 : 1);
-    held = { k, from: event.clientY, units, was: moved.get(k) ?? 0, moved: false };
-});
-document.addEventListener('pointermove', (event) => {
-    if (!held) {
-        return;
-    }
-    const by = Math.round((held.from - event.clientY) / held.units / STEP_MM) * STEP_MM;
-    held.moved ||= by !== 0;
-    if (held.moved) {
-        move(held.k, held.was + by);
-    }
-});
-document.addEventListener('pointerup', () => {
-    if (held?.moved) {
-        tell(0);
-    }
-    held = null;
-});
-document.addEventListener('pointercancel', () => {
-    held = null;
-});
+whenDragged(
+    (event) => {
+        const one = event.target instanceof Element ? event.target.closest('[data-surface]') : null;
+        if (!one || !form() || event.button !== 0) {
+            return null;
+        }
+        event.preventDefault();
+        one.focus({ preventScroll: true });
+        const k = Number(one.dataset.surface);
+        select(`pour-${k}`);
+        const svg = one.closest('svg');
+        const units = svg.getScreenCTM().a * svg.dataset.scale * svg.dataset.stretch * (svg.dataset.turned === '1' ? -1 : 1);
+        return { k, from: event.clientY, units, was: moved.get(k) ?? 0, moved: false };
+    },
+    (held, event) => {
+        const by = Math.round((held.from - event.clientY) / held.units / STEP_MM) * STEP_MM;
+        held.moved ||= by !== 0;
+        if (held.moved) {
+            move(held.k, held.was + by);
+        }
+    },
+    () => tell(0),
+);
 
 document.addEventListener('htmx:after:swap', () => {
     moved = new Map();

@@ -67,6 +67,19 @@ export async function ownPours(page) {
     await computed(page);
 }
 
+/** Holds heat back; what it gives lets it go. */
+export async function heatHeld(page) {
+    let release;
+    const held = new Promise((resolve) => {
+        release = resolve;
+    });
+    await page.route(/\/heat\?/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    return release;
+}
+
 /** Takes out what a test made, so that the list stays short. */
 export async function discard(page) {
     await page.unrouteAll();

@@ -1,4 +1,4 @@
-import { DEMO, computed, copyOf, discard, expect, field, ownPours, test } from './bench.js';
+import { DEMO, computed, copyOf, discard, expect, field, heatHeld, ownPours, test } from './bench.js';
 
 /** Of what has moved by itself, as the browser counts it. */
 const MOVED = 0.005;
@@ -75,14 +75,7 @@ test('a verdict says that it knows nothing of an entry that was refused', async 
 
 test('a refusal stays until its field is mended, whatever answers come', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
-    let release;
-    const held = new Promise((resolve) => {
-        release = resolve;
-    });
-    await page.route(/\/heat\?/, async (route) => {
-        await held;
-        await route.continue();
-    });
+    const release = await heatHeld(page);
     const height = await field(page, '/inclusions/0/target_bottom_mm');
     await height.fill('15.3 mm');
     await height.press('Tab');
@@ -93,5 +86,28 @@ test('a refusal stays until its field is mended, whatever answers come', async (
     release();
     await computed(page);
     await expect(page.locator('#refusal')).toContainText('does not read as a number');
+    await discard(page);
+});
+
+test('a press that must wait for an edit does what it said, whatever stands there by then', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('30 mm');
+    await height.press('Tab');
+    const mend = page.getByRole('button', { name: 'Set “cone” at 25 mm' });
+    await expect(mend).toBeVisible();
+    // The next edit takes its time, and its answer has no such mend any more.
+    await page.route(/\/pieces\/\w+$/, async (route) => {
+        if (route.request().method() === 'POST') {
+            await new Promise((resolve) => setTimeout(resolve, 700));
+        }
+        await route.continue();
+    });
+    await height.fill('14 mm');
+    await mend.click();
+    await expect(page.getByText('That is mended already.')).toBeVisible();
+    await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('14 mm');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('30 mm');
     await discard(page);
 });

@@ -1,4 +1,4 @@
-import { account, computed, copyOf, discard, expect, field, open, signIn, test } from './bench.js';
+import { account, computed, copyOf, discard, expect, field, heatHeld, open, signIn, test } from './bench.js';
 
 const bottom = '/inclusions/0/target_bottom_mm';
 const title = '/title';
@@ -134,14 +134,7 @@ test('nobody sees a page again by going back after signing out', async ({ page }
 test('a page whose piece was changed elsewhere shows it as it is now, not for ever computing', async ({ page, context }) => {
     await copyOf(page, 'Larch cone block');
     // Heat is held back until another page has changed the piece.
-    let release;
-    const held = new Promise((resolve) => {
-        release = resolve;
-    });
-    await page.route(/\/heat\?/, async (route) => {
-        await held;
-        await route.continue();
-    });
+    const release = await heatHeld(page);
     await type(page, bottom, '15.7 mm');
     await expect(page.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '15.7');
     const other = await context.newPage();
