@@ -84,7 +84,7 @@ return [
         'hangs' => ['asked' => 'Hangs?', 'figure' => '{1} in 1 pour|[2,*] in :count pours'],
         'cools' => ['asked' => 'Stays cool?', 'figure' => 'peak :peak, :allowed allowed'],
         'fits'  => [
-            'asked' => 'Fits your hours?', 'figure' => ':span, :joints', 'bonded' => 'every joint bonded', 'sanded' => ':count sanded',
+            'asked' => 'Fits your hours?', 'figure' => ':span, :joints', 'bonded' => 'all bonded', 'sanded' => ':count sanded',
         ],
         'suits'  => ['asked' => 'Suits its use?', 'figure' => 'as a piece :use'],
         'shows'  => ['asked' => 'Seen well?', 'figure' => 'from :viewed'],
@@ -182,7 +182,7 @@ return [
     'bench'  => ['head' => 'Measuring and limits'],
     'clock'  => [
         'head' => 'Clock and hours', 'tasks' => 'What is to be done when',
-        'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line. Write the start as '
+        'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line.',
     ],
     'resin' => [
         'head' => 'Resin: :name',
