@@ -5,32 +5,7 @@ declare(strict_types=1);
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Turns\Turn;
-use Illuminate\Support\Facades\DB;
 use Tests\Plans;
-
-it('lists the pieces of the studio', function (): void {
-    $user = $this->member();
-    $this->actingAs($user)->get('/pieces')->assertOk()->assertSee('New piece');
-    $this->pieceOf($user);
-    $this->actingAs($user)->get('/pieces')->assertOk()->assertSee('Larch cone block')->assertSee('90 mm across × 60 mm high, 1 object');
-});
-
-it('asks no more of the database for more pieces', function (): void {
-    $user = $this->member();
-    $count = function () use ($user): int {
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->actingAs($user)->get('/pieces')->assertOk();
-
-        return count(DB::getQueryLog());
-    };
-    $this->pieceOf($user);
-    $few = $count();
-    foreach (range(1, 20) as $n) {
-        $this->pieceOf($user);
-    }
-    expect($count())->toBe($few);
-});
 
 it('begins a piece from nothing', function (): void {
     $user = $this->member();
@@ -183,80 +158,6 @@ it('mends with one press what it offers to mend', function (): void {
         "/pieces/{$piece->id}/mends",
         ['code' => 'seal-first', 'pointer' => '/title'],
     )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
-});
-
-it('copies and deletes, and a delete can be undone', function (): void {
-    $user = $this->member();
-    $piece = $this->pieceOf($user);
-    $this->actingAs($user)->post("/pieces/{$piece->id}/copies")->assertRedirect();
-    expect(Piece::query()->pluck('title')->all())->toContain('Larch cone block (copy)');
-    $this->actingAs($user)->delete("/pieces/{$piece->id}")->assertRedirect('/pieces');
-    $this->actingAs($user)->get('/pieces')->assertSee('was deleted')->assertSee('Undo');
-    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertNotFound();
-    $this->actingAs($user)->put("/trash/{$piece->id}")->assertRedirect('/pieces');
-    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk();
-});
-
-it('undoes and redoes the last fifty changes', function (): void {
-    $user = $this->member();
-    $piece = $this->pieceOf($user);
-    $move = fn(float $to) => $this->actingAs($user)->patch(
-        "/pieces/{$piece->id}",
-        ['f' => ['/inclusions/0/target_bottom_mm' => "{$to} mm"]],
-    )->assertSessionHasNoErrors();
-    $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
-    $bottom = fn(): float => (float) $piece->fresh()->document['inclusions'][0]['target_bottom_mm'];
-    $step('back')->assertSessionHas('said', 'There is nothing left to undo.');
-    foreach (range(15, 20) as $to) {
-        $move($to);
-    }
-    $step('back')->assertSessionHas('said', 'Undone: Bottom at of “cone”.');
-    $step('back');
-    expect($bottom())->toBe(18.0);
-    $step('forth');
-    expect($bottom())->toBe(19.0);
-    // A new change takes the place of what was undone.
-    $move(25);
-    $step('forth')->assertSessionHas('said', 'There is nothing left to redo.');
-    $step('back');
-    expect($bottom())->toBe(19.0);
-    foreach (range(1, 60) as $n) {
-        $move(14 + $n / 10);
-    }
-    $undone = 0;
-    while (str_starts_with($step('back')->getSession()->get('said'), 'Undone: ')) {
-        $undone++;
-    }
-    expect($undone)->toBe(50)
-        ->and($piece->states()->count())->toBeLessThanOrEqual(51 + 1);
-    $step('sideways')->assertSessionHasErrors('step');
-});
-
-it('names what is undone', function (): void {
-    $user = $this->member();
-    $piece = $this->pieceOf($user);
-    $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
-    $this->actingAs($user)->post("/pieces/{$piece->id}/objects", ['kind' => 'garnet']);
-    $step('back')->assertSessionHas('said', 'Undone: “garnet”.');
-    $step('forth')->assertSessionHas('said', 'Done again: “garnet”.');
-    $this->patch("/pieces/{$piece->id}", ['f' => ['/title' => 'Cone', '/inclusions/0/cover_mm' => '4 mm']])->assertSessionHasNoErrors();
-    $step('back')->assertSessionHas('said', 'Undone: Title and 1 more.');
-    $piece->refresh()->change(fn(array $before): array => ['pours' => Plans::coneWithPours()['pours']] + $before);
-    $step('back')->assertSessionHas('said', 'Undone: the pours.');
-});
-
-it('finds pieces by their title, in the order that is asked for', function (): void {
-    $user = $this->member();
-    foreach (['Bog cotton', '50 % larch', 'Amber'] as $title) {
-        $this->actingAs($user)->post('/pieces', ['title' => $title, 'resin' => 'coat']);
-    }
-    $this->get('/pieces?q=bog')->assertSee('Bog cotton')->assertDontSee('Amber');
-    // What finds anything elsewhere is only a letter here.
-    $this->get('/pieces?q=%25')->assertSee('50 % larch')->assertDontSee('Amber');
-    $this->get('/pieces?q=nothing')->assertSee('No piece is called “nothing”.');
-    $this->get('/pieces?by=title')->assertSeeInOrder(['50 % larch', 'Amber', 'Bog cotton']);
-    $this->get('/pieces?by=changed')->assertSeeInOrder(['Amber', '50 % larch', 'Bog cotton']);
-    $this->get('/pieces?q[]=x')->assertBadRequest();
 });
 
 it('prints a sheet with everything that is done and when', function (): void {
