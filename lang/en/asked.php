@@ -53,7 +53,7 @@ return [
     ],
     'step'   => ['step.*' => 'Say back or forth.'],
     'repeat' => [
-        'times.*' => 'Say how many there shall be: 2 to :most.', 'way.*' => 'Say whether a ring or a row.',
+        'times.*' => 'Say how many there shall be: :least to :most.', 'way.*' => 'Say whether a ring or a row.',
         'object'  => 'Say which object.', 'nothing' => 'Write a length above nothing, such as 30 mm; or leave it empty.',
     ],
     'pour'  => ['way.*' => 'Say whether to divide it, join it or take it out.'],

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\RepeatObject;
 use App\Interchange\PlanFile\Document;
-use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\StudioKinds;
 use App\Models\Piece;
@@ -14,8 +13,6 @@ use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Pensilis\PlanFile\CopySpreader;
-use Pensilis\PlanFile\Problems;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller
@@ -34,7 +31,7 @@ final class ObjectController extends Controller
         $piece->change(function (array $document) use ($kind, &$count): array {
             $count = count(Document::list($document, '/inclusions'));
 
-            return $count < self::MOST ? $this->placed($document, $count, Starters::object($document, $kind)) : $document;
+            return $count < self::MOST ? Starters::withObject($document, $kind) : $document;
         });
         $request->session()->put('kinds', array_slice(array_unique([$kind->key, ...self::used($request)]), 0, self::REMEMBERED));
 
@@ -49,24 +46,6 @@ final class ObjectController extends Controller
         $used = $request->session()->get('kinds');
 
         return array_values(array_filter(is_array($used) ? $used : [], is_string(...)));
-    }
-
-    /**
-     * A piece with one object more, where there is room for it.
-     *
-     * @param array<string, mixed> $document
-     * @param array<string, mixed> $object
-     *
-     * @return array<string, mixed>
-     */
-    private function placed(array $document, int $at, array $object): array
-    {
-        $with = Document::with($document, "/inclusions/{$at}", $object);
-        $plan = PlanFile::sound($with);
-        $new = $plan->inclusions[$at];
-        [$x, $y] = (new CopySpreader(new Problems(), $plan->vessel))->placeOf($new, array_slice($plan->inclusions, 0, $at));
-
-        return Document::with($with, "/inclusions/{$at}/at_mm", [round(1e3 * $x), round(1e3 * $y)]);
     }
 
     /** Lays it in a ring or a row, as often as it is asked for. */

@@ -8,7 +8,6 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\UnreadableQuantity;
 use Pensilis\Quantity\Mass;
 use Pensilis\Quantity\UnitSystem;
 
@@ -53,11 +52,11 @@ final class NewMixing extends FormRequest
         if (!$this->filled($field)) {
             return 0.0;
         }
-        try {
-            $grams = Mass::parse($this->string($field)->toString(), UnitSystem::Metric)->g();
-        } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages([$field => Words::metric()->refusal($refusal)]);
-        }
+        $grams = Asked::quantity(
+            $field,
+            UnitSystem::Metric,
+            fn(): float => Mass::parse($this->string($field)->toString(), UnitSystem::Metric)->g(),
+        );
 
         return $grams >= 0.0
             && $grams <= 1e3 * Limits::MIX

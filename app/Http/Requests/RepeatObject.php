@@ -11,21 +11,18 @@ use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\UnreadableQuantity;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
 
 /** How often an object is to be there, and how they lie. */
 final class RepeatObject extends FormRequest
 {
-    private const MOST = 100;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'object' => ['required', 'string', 'max:' . Limits::NAME],
-            'times'  => ['required', 'integer', 'min:2', 'max:' . self::MOST],
+            'times'  => ['required', 'integer', 'min:' . Repeat::LEAST, 'max:' . Repeat::MOST],
             'way'    => ['required', Rule::in(Repeat::WAYS)],
             'far'    => ['nullable', 'string', 'max:' . Limits::QUANTITY],
         ];
@@ -34,7 +31,7 @@ final class RepeatObject extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return Words::asked('repeat', ['most' => (string) self::MOST]);
+        return Words::asked('repeat', ['least' => (string) Repeat::LEAST, 'most' => (string) Repeat::MOST]);
     }
 
     /** @throws ValidationException where the distance does not read as a length, or is none */
@@ -56,11 +53,7 @@ final class RepeatObject extends FormRequest
         if (!$this->filled('far')) {
             return null;
         }
-        try {
-            $far = Length::parse($this->string('far')->toString(), $system)->mm();
-        } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages(['far' => (new Words($system))->refusal($refusal)]);
-        }
+        $far = Asked::quantity('far', $system, fn(): float => Length::parse($this->string('far')->toString(), $system)->mm());
 
         return $far > 0.0 ? $far : throw ValidationException::withMessages(['far' => __('asked.repeat.nothing')]);
     }

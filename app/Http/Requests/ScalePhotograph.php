@@ -11,7 +11,6 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Pensilis\Exception\UnreadableQuantity;
 use Pensilis\Geometry\Reach;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
@@ -53,11 +52,11 @@ final class ScalePhotograph extends FormRequest
         if ($pixels < self::NEAREST) {
             throw ValidationException::withMessages(['x2' => __('asked.scale.near', ['least' => self::NEAREST])]);
         }
-        try {
-            $length = Length::parse($this->string('length')->toString(), $system)->mm();
-        } catch (UnreadableQuantity $refusal) {
-            throw ValidationException::withMessages(['length' => (new Words($system))->refusal($refusal)]);
-        }
+        $length = Asked::quantity(
+            'length',
+            $system,
+            fn(): float => Length::parse($this->string('length')->toString(), $system)->mm(),
+        );
         if ($length <= 0.0 || $length > Reach::MILLIMETRES) {
             throw ValidationException::withMessages([
                 'length' => __('asked.scale.length', ['most' => Length::millimetres(Reach::MILLIMETRES)->print($system)]),

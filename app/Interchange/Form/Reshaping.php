@@ -166,8 +166,7 @@ final class Reshaping
      */
     public static function room(array $document): array
     {
-        $celsius = Document::value($document, '/ambient/celsius') ?? Document::value($document, '/ambient/min_celsius') ?? 20.0;
-        $celsius = is_int($celsius) || is_float($celsius) ? (float) $celsius : 20.0;
+        $celsius = Document::number($document, '/ambient/celsius') ?? Document::number($document, '/ambient/min_celsius') ?? 20.0;
         $room = match (Document::value($document, '/ambient/kind')) {
             'constant' => ['kind' => 'constant', 'celsius' => $celsius],
             'daily'    => ['kind' => 'daily', 'min_celsius' => $celsius, 'max_celsius' => $celsius + 3.0, 'coldest_hour' => 6],

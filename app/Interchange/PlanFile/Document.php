@@ -23,6 +23,14 @@ final class Document
         return $here;
     }
 
+    /** @param array<array-key, mixed> $document */
+    public static function number(array $document, string $pointer): ?float
+    {
+        $value = self::value($document, $pointer);
+
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+
     /**
      * @param array<array-key, mixed> $document
      *

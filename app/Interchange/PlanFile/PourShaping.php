@@ -42,7 +42,7 @@ final class PourShaping
      */
     private static function half(array $pour): array
     {
-        return ['depth_mm' => round(0.5 * self::number($pour, 'depth_mm'), 2)] + $pour;
+        return ['depth_mm' => round(0.5 * (Document::number($pour, '/depth_mm') ?? 0.0), 2)] + $pour;
     }
 
     /**
@@ -53,7 +53,7 @@ final class PourShaping
      */
     private static function joined(array $below, array $above): array
     {
-        return ['depth_mm' => self::number($below, 'depth_mm') + self::number($above, 'depth_mm')] + $below;
+        return ['depth_mm' => (Document::number($below, '/depth_mm') ?? 0.0) + (Document::number($above, '/depth_mm') ?? 0.0)] + $below;
     }
 
     /**
@@ -68,19 +68,10 @@ final class PourShaping
      */
     private static function later(array $document, array $pour, ?array $next): array
     {
-        $start = self::number($pour, 'start_h');
-        $opens = Document::value($document, '/resins/0/sheet/recoat_open_h');
-        $gap = $next === null ? (is_int($opens) || is_float($opens) ? (float) $opens : self::GAP)
-            : 0.5 * (self::number($next, 'start_h') - $start);
+        $start = Document::number($pour, '/start_h') ?? 0.0;
+        $gap = $next === null ? Document::number($document, '/resins/0/sheet/recoat_open_h') ?? self::GAP
+            : 0.5 * ((Document::number($next, '/start_h') ?? 0.0) - $start);
 
         return ['start_h' => round($start + $gap, 2)] + array_diff_key($pour, ['applied' => null]);
-    }
-
-    /** @param array<array-key, mixed> $pour */
-    private static function number(array $pour, string $key): float
-    {
-        $value = $pour[$key] ?? 0.0;
-
-        return is_int($value) || is_float($value) ? (float) $value : 0.0;
     }
 }

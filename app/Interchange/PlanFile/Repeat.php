@@ -10,6 +10,10 @@ final class Repeat
     /** As a page offers them. */
     public const WAYS = ['ring', 'row'];
 
+    public const LEAST = 2;
+
+    public const MOST = 100;
+
     /** Between neighbours in a row where nobody says, by the size of the object (memory). */
     private const ROOMY = 1.2;
 
@@ -44,12 +48,14 @@ final class Repeat
      * @param array<array-key, mixed> $object
      * @param value-of<self::WAYS>    $way
      *
-     * @return non-empty-list<array{float, float}> mm; the first is the object's own, but that a ring of a given radius moves it out to it
+     * @return list<array{float, float}> mm; the first is the object's own, but that a ring of a given radius moves it out to it
      */
     private static function places(array $object, int $count, string $way, ?float $far): array
     {
-        [$x, $y] = self::pair($object['at_mm'] ?? null);
-        [$wide] = self::pair($object['size_mm'] ?? null);
+        [$x, $y, $wide] = array_map(
+            fn(string $place): float => Document::number($object, $place) ?? 0.0,
+            ['/at_mm/0', '/at_mm/1', '/size_mm/0'],
+        );
         $places = [];
         // Far enough for all of them side by side on the circle.
         $radius = $far ?? max(hypot($x, $y), self::ROOMY * $wide * $count / (2.0 * M_PI));
@@ -59,15 +65,6 @@ final class Repeat
             $places[] = $way === 'ring' ? [$radius * cos($at), $radius * sin($at)] : [$x + $n * ($far ?? self::ROOMY * $wide), $y];
         }
 
-        return $places === [] ? [[$x, $y]] : $places;
-    }
-
-    /** @return array{float, float} */
-    private static function pair(mixed $values): array
-    {
-        $number = fn(int $at): float => is_array($values) && (is_int($values[$at] ?? null) || is_float($values[$at] ?? null))
-            ? (float) $values[$at] : 0.0;
-
-        return [$number(0), $number(1)];
+        return $places;
     }
 }

@@ -7,6 +7,9 @@ namespace App\Interchange\PlanFile;
 use App\Words\KindWords;
 use Pensilis\Material\Kind;
 use Pensilis\Material\Kinds;
+use Pensilis\PlanFile\CopySpreader;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\PlanFile\Problems;
 
 /**
  * What a new piece and a new object begin with. Resins are plain kinds, not products.
@@ -63,15 +66,14 @@ final class Starters
      */
     public static function object(array $document, Kind $kind): array
     {
-        $height = Document::value($document, '/vessel/fill_mm') ?? Document::value($document, '/vessel/height_mm');
-        $height = is_int($height) || is_float($height) ? (float) $height : 20.0;
+        $height = Document::number($document, '/vessel/fill_mm') ?? Document::number($document, '/vessel/height_mm') ?? 20.0;
         $across = array_filter(
-            array_map(fn(string $key): mixed => Document::value($document, "/vessel/{$key}"), ['diameter_mm', 'length_mm', 'width_mm']),
-            fn(mixed $size): bool => is_int($size) || is_float($size),
+            array_map(fn(string $key): ?float => Document::number($document, "/vessel/{$key}"), ['diameter_mm', 'length_mm', 'width_mm']),
+            fn(?float $size): bool => $size !== null,
         );
-        $size = round(min([0.25 * $height, ...array_map(fn(int|float $one): float => 0.12 * $one, array_values($across))]));
-        $last = Document::value($document, '/inclusions/' . (count(Document::list($document, '/inclusions')) - 1) . '/target_bottom_mm');
-        $bottom = is_int($last) || is_float($last) ? (float) $last : round($height / 3.0);
+        $size = round(min([0.25 * $height, ...array_map(fn(float $one): float => 0.12 * $one, array_values($across))]));
+        $last = count(Document::list($document, '/inclusions')) - 1;
+        $bottom = Document::number($document, "/inclusions/{$last}/target_bottom_mm") ?? round($height / 3.0);
 
         return [
             'id'               => Document::freeId($document, '/inclusions', $kind->key), 'shape' => 'ellipsoid',
@@ -80,6 +82,26 @@ final class Starters
             'target_bottom_mm' => $bottom + max(1.0, $size) < $height ? $bottom : round($height / 3.0),
             'material'         => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
         ];
+    }
+
+    /**
+     * A piece with one object more, where there is room for it.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     *
+     * @throws PlanRefused where the piece makes no sense with it
+     */
+    public static function withObject(array $document, Kind $kind): array
+    {
+        $at = count(Document::list($document, '/inclusions'));
+        $with = Document::with($document, "/inclusions/{$at}", self::object($document, $kind));
+        $plan = PlanFile::sound($with);
+        $spreader = new CopySpreader(new Problems(), $plan->vessel);
+        [$x, $y] = $spreader->placeOf($plan->inclusions[$at], array_slice($plan->inclusions, 0, $at));
+
+        return Document::with($with, "/inclusions/{$at}/at_mm", [round(1e3 * $x), round(1e3 * $y)]);
     }
 
     /** @return array<string, mixed> `material` of a kind of the library */

@@ -39,6 +39,17 @@ enum Likeness: string
     /** The picture that the first of some names tells of; nothing where none of them does. */
     public static function of(string ...$names): ?self
     {
+        // The same for section, plan and a thousand copies.
+        /** @var array<string, self|null> $known */
+        static $known = [];
+        $all = implode("\n", $names);
+
+        return array_key_exists($all, $known) ? $known[$all] : $known[$all] = self::told(array_values($names));
+    }
+
+    /** @param list<string> $names */
+    private static function told(array $names): ?self
+    {
         foreach ($names as $name) {
             foreach (self::words() as $likeness => $words) {
                 if (preg_match($words, mb_strtolower($name)) === 1) {

@@ -26,9 +26,11 @@ final readonly class Stage
         return Words::say("piece.stages.{$this->panel}.name");
     }
 
-    /** The panel of the stage after a stage; nothing after the last. */
+    /** The panel of the stage after a stage; nothing after the last, or after what is none. */
     public static function after(string $panel): ?string
     {
-        return self::ORDER[(int) array_search($panel, self::ORDER, true) + 1] ?? null;
+        $at = array_search($panel, self::ORDER, true);
+
+        return $at === false ? null : self::ORDER[$at + 1] ?? null;
     }
 }

@@ -5,7 +5,7 @@
         <h2 id="{{ $of }}-head">{{ $title }}</h2>
     </header>
     {{ $slot }}
-    @php($next = in_array($of, App\View\Page\Stage::ORDER, true) ? App\View\Page\Stage::after($of) : null)
+    @php($next = App\View\Page\Stage::after($of))
     @if($next !== null)
         <p class="next"><a href="#{{ $next }}">{{ __('piece.stages.next', ['stage' => __("piece.stages.{$next}.name")]) }}</a></p>
     @endif

@@ -1,14 +1,14 @@
 @php([$layout, $figures, $rail] = [$view->layout, $view->figures, $view->rail()])
-@php($rows = $rail?->rows())
+@php([$rows, $waits] = [$rail?->rows(), $waiting ?? false])
 <section aria-labelledby="times-head">
     <header>
         <h2 id="times-head">{{ __($view->isGiven() ? 'piece.pours.yours' : 'piece.pours.found-head') }}</h2>
         @if($view->isComputing())
             {{-- An id of its own each time, so that it asks anew. --}}
-            <p class="status" role="status" id="computing-{{ ($waiting ?? false) ? uniqid() : $view->piece->fingerprint() }}"
+            <p class="status" role="status" id="computing-{{ $waits ? uniqid() : $view->piece->fingerprint() }}"
                 hx-get="{{ route('pieces.heat', [$view->piece, 'of' => $view->piece->fingerprint(), ...$view->gaze->query()], false) }}"
-                hx-trigger="load{{ ($waiting ?? false) ? ' delay:2s' : '' }}" hx-target="#answer" hx-swap="outerMorph">
-                {{ __(($waiting ?? false) ? 'piece.waiting' : 'piece.computing') }}
+                hx-trigger="load{{ $waits ? ' delay:2s' : '' }}" hx-target="#answer" hx-swap="outerMorph">
+                {{ __($waits ? 'piece.waiting' : 'piece.computing') }}
                 <noscript>
                     <a href="{{ route('pieces.show', [$view->piece, 'heat' => 1], false) }}">{{ __('piece.compute') }}</a>
                 </noscript>

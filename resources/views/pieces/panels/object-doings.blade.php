@@ -5,7 +5,8 @@
             <x-which-object :plan="$view->plan" name="object" id="repeat-which"/>
             <div class="field">
                 <label for="repeat-times">{{ __('piece.objects.repeat.times') }}</label>
-                <input class="form-control form-control-sm" id="repeat-times" name="times" type="number" min="2" max="100" required>
+                <input class="form-control form-control-sm" id="repeat-times" name="times" type="number"
+                    min="{{ App\Interchange\PlanFile\Repeat::LEAST }}" max="{{ App\Interchange\PlanFile\Repeat::MOST }}" required>
             </div>
             <div class="field">
                 <label for="repeat-way">{{ __('piece.objects.repeat.way') }}</label>
