@@ -110,6 +110,8 @@ function tell(words) {
     }
 }
 
+const isComputed = () => 'computed' in document.querySelector('#answer').dataset;
+
 /** A press as it was meant, for when its form may have come anew for something else; what it saw is what is there by then. */
 function pressed(other, submitter) {
     if (other.enctype === 'multipart/form-data') {
@@ -220,10 +222,25 @@ if (form()) {
             }
         }
     });
+    // What asks for the pours that were found waits until they are.
+    let found = null;
+    document.addEventListener('htmx:after:swap', () => {
+        if (found !== null && isComputed()) {
+            const again = found;
+            found = null;
+            again();
+        }
+    });
     // Before htmx hears of it.
     document.addEventListener(
         'submit',
         (event) => {
+            if ('afterHeat' in event.target.dataset && !isComputed()) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                found = pressed(event.target, event.submitter);
+                return;
+            }
             const waits = event.target !== form() && event.target.method === 'post' && !event.target.closest('.conflict');
             if (waits && (sent.size > 0 || changed().length > 0)) {
                 event.preventDefault();

@@ -1,4 +1,4 @@
-import { DEMO, computed, copyOf, discard, expect, field, heatHeld, ownPours, test } from './bench.js';
+import { DEMO, computed, copyOf, discard, expect, field, heatHeld, ownPours, stage, test } from './bench.js';
 
 /** Of what has moved by itself, as the browser counts it. */
 const MOVED = 0.005;
@@ -110,5 +110,37 @@ test('a press that must wait for an edit does what it said, whatever stands ther
     await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('14 mm');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('30 mm');
+    await discard(page);
+});
+
+test('a field that must not be empty says so, and blocks nothing else', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    const title = await field(page, '/title');
+    await title.fill('');
+    await title.press('Tab');
+    await expect(page.locator('#use .refused')).toBeVisible();
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('16 mm');
+    await height.press('Tab');
+    await expect(page.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '16');
+    await discard(page);
+});
+
+test('who takes the pours as their own before heat is there gets them when it is', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    const release = await heatHeld(page);
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.fill('15.9 mm');
+    await height.press('Tab');
+    await expect(page.locator('#answer:not([data-computed])')).toBeAttached();
+    await stage(page, 'Pours');
+    // Asked now, the server would say that it is busy with that very heat.
+    const asked = [];
+    page.on('request', (request) => asked.push(new URL(request.url()).pathname.split('/').at(-1)));
+    await page.getByRole('button', { name: 'Edit these pours' }).click();
+    await page.waitForTimeout(300);
+    expect(asked).not.toContain('pours');
+    release();
+    await expect(page.getByRole('heading', { name: 'Your pours and times' })).toBeVisible();
     await discard(page);
 });

@@ -6,7 +6,7 @@
         <div class="desk">
             @include('pieces.answer')
             <div class="inspector" id="inspector">
-                <form id="piece-form" data-lengths="{{ json_encode($form->lengths()) }}" method="post"
+                <form id="piece-form" novalidate data-lengths="{{ json_encode($form->lengths()) }}" method="post"
                     action="{{ route('pieces.update', $view->piece, false) }}" data-unreached="{{ __('piece.unreached') }}"
                     hx-post="{{ route('pieces.update', $view->piece, false) }}" hx-trigger="typed, submit" hx-target="#answer"
                     hx-swap="outerMorph" hx-sync="#piece:queue all">
