@@ -28,7 +28,7 @@ final class Served
         }
         touch("{$folder}/served.sqlite");
         $served = new self($folder, self::freePort());
-        $served->run('php artisan migrate --force --quiet');
+        $served->run('php artisan migrate --force --quiet && php artisan view:cache --quiet');
         $command = ($limits === '' ? '' : "{$limits}; ") . 'exec bin/serve';
         $environment = $served->environment() + ['PORT' => (string) $served->port, 'WORKERS' => (string) $workers];
         $out = ['file', "{$folder}/serve.txt", 'w'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateConnection;
+use App\Http\KeptSessions;
 use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
@@ -23,12 +24,14 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -57,6 +60,11 @@ final class PensilisProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Session::extend('file', fn(): KeptSessions => new KeptSessions(
+            resolve(Filesystem::class),
+            config()->string('session.files'),
+            config()->integer('session.lifetime'),
+        ));
         Event::listen(fn(Login $event) => session()->put(
             SignIn::KEY,
             $event->user instanceof User ? SignIn::open($event->user, (string) request()->userAgent())->id : null,

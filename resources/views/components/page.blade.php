@@ -1,4 +1,5 @@
-@props(['title', 'wide' => false, 'desk' => false, 'ended' => false])
+{{-- Alone: where nothing may be asked of the database, as it may be what has failed. --}}
+@props(['title', 'wide' => false, 'desk' => false, 'ended' => false, 'alone' => false])
 <!doctype html>
 <html lang="en">
 <head>
@@ -19,7 +20,7 @@
         </svg>
         <span>Pensilis</span>
     </a>
-    @auth
+    @if(!$alone && auth()->check())
         <nav aria-label="{{ __('places.places') }}">
             <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page"
                 @endif>{{ __('places.nav.pieces') }}</a>
@@ -34,7 +35,7 @@
             @csrf @method('delete')
             <button class="plain">{{ __('places.sign-out') }}</button>
         </form>
-    @endauth
+    @endif
 </header>
 <main id="main" @class(['page', 'page-wide' => $wide, 'page-desk' => $desk])>
     <p class="said restored" role="status" hidden>{{ __('piece.kept-typed') }}</p>

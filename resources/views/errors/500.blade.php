@@ -1,4 +1,4 @@
-<x-page :title="__('places.error.500.head')">
+<x-page :title="__('places.error.500.head')" alone>
     <div class="narrow">
         <h1>{{ __('places.error.500.head') }}</h1>
         <p>{{ __('places.error.500.text') }}</p>

@@ -1,4 +1,4 @@
-<x-page :title="__('places.error.507.head')">
+<x-page :title="__('places.error.507.head')" alone>
     <div class="narrow">
         <h1>{{ __('places.error.507.head') }}</h1>
         <p>{{ __('places.error.507.text') }}</p>

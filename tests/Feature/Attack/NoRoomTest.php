@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\KeptSessions;
 use App\Models\KeptFile;
 use App\Models\Mesh;
 use App\Models\NoRoom;
 use App\Models\Photograph;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Tests\Meshes;
@@ -75,3 +79,26 @@ it('keeps no mesh whose file found no room', function (): void {
     $send()->assertSessionHasNoErrors();
     $this->get("{$this->path}/file")->assertOk()->assertSee('mesh_base64', false);
 });
+
+it('leaves whoever is signed in so, and says of a new session that it cannot be kept', function (): void {
+    $folder = Storage::disk('local')->path('sessions');
+    mkdir($folder);
+    $sessions = new KeptSessions(new Filesystem(), $folder, 60);
+    $isFull = fn(string $id): bool => symlink('/dev/full', "{$folder}/{$id}." . getmypid());
+    expect($sessions->write('known', 'signed in'))->toBeTrue()
+        ->and($isFull('known'))->toBeTrue()
+        ->and($sessions->write('known', 'signed in, and more'))->toBeFalse()
+        ->and($sessions->read('known'))->toBe('signed in')
+        ->and($isFull('new'))->toBeTrue()
+        ->and(fn() => $sessions->write('new', 'signed in'))->toThrow(ErrorException::class)
+        ->and($sessions->read('new'))->toBe('')
+        ->and(scandir($folder))->toBe(['.', '..', 'known']);
+});
+
+it('shows what has failed without asking the database, which may be what has', function (string $page): void {
+    Auth::logout();
+    session()->put(Auth::guard('web')->getName(), $this->user->id);
+    DB::enableQueryLog();
+    expect(view($page)->render())->toContain('<h1>')
+        ->and(DB::getQueryLog())->toBe([]);
+})->with(['errors.500', 'errors.507']);
