@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\FindingController;
+use App\Http\Controllers\FittingController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MaterialController;
@@ -24,6 +25,7 @@ use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\PourController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RegionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
@@ -105,6 +107,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
     Route::post('/pieces/{piece}/objects/repeat', [ObjectController::class, 'repeat'])->name('pieces.objects.repeat');
     Route::delete('/pieces/{piece}/objects', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
+    Route::post('/pieces/{piece}/fittings', [FittingController::class, 'store'])->name('pieces.fittings.store');
+    Route::delete('/pieces/{piece}/fittings', [FittingController::class, 'destroy'])->name('pieces.fittings.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
     Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
@@ -115,6 +119,9 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
         '/pieces/{piece}/pours/{pour}/recipe',
         [RecipeController::class, 'update'],
     )->name('pieces.recipes.update');
+    Route::post('/pieces/{piece}/regions', [RegionController::class, 'store'])->name('pieces.regions.store');
+    Route::patch('/pieces/{piece}/regions', [RegionController::class, 'update'])->name('pieces.regions.update');
+    Route::delete('/pieces/{piece}/regions', [RegionController::class, 'destroy'])->name('pieces.regions.destroy');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::patch('/pieces/{piece}/pours/{pour}', [PourChoiceController::class, 'update'])->name('pieces.pours.update');

@@ -11,7 +11,7 @@ use Throwable;
 final class NoRoom extends RuntimeException
 {
     /** As SQLite and the system say it. */
-    private const SAID = '/database or disk is full|disk I\/O error|No space left|out of free disk space|File too large|Disk quota exceeded/i';
+    private const SAID = '/database or disk is full|disk I\/O error|No space left|out of free disk space|File too large|quota exceeded/i';
 
     public static function for(string $place): self
     {

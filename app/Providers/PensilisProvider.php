@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateConnection;
-use App\Http\KeptSessions;
 use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
 use App\Models\Invitation;
 use App\Models\KeptMeshes;
+use App\Models\KeptSessions;
 use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\SignIn;

@@ -41,9 +41,22 @@ return [
     'edit'   => ['*' => 'The change did not arrive whole. Reload the page and make it again.'],
     'object' => ['kind.*' => 'Choose what the object is made of.', 'most' => 'A piece holds at most :most objects.'],
     'colour' => [
-        'colour.*' => 'Choose one of the colours.',
+        'colour.*' => 'Choose one of the colours.', 'part.*' => 'Say which pour, or which of its regions.',
         'most'     => 'A piece holds at most :most colours; remove one that is not used.',
         'used'     => 'This colour is mixed into :uses; take it out there first.',
+    ],
+    'fitting' => [
+        'way.*' => 'Say what to put on it: a hook, two hooks, two handles or a foot.',
+        'none'  => 'Nothing was put on: there are no layers to put it on yet, or it would be more than :most.',
+    ],
+    'region' => [
+        'way.*'    => 'Say whether to draw a region, to divide the coat, or to repeat a region.',
+        'shape.*'  => 'Choose what to draw: a band, a half, a ring, a line or an outline.',
+        'points.*' => 'What was drawn did not arrive whole. Draw it again.',
+        'times.*'  => 'Say how many there shall be: 2 to :most.',
+        'part.*'   => 'Say which pour, or which of its regions.',
+        'most'     => 'A coat has at most :most regions; take one out.',
+        'nothing'  => 'Draw farther: from one place of the plan to another.',
     ],
     'recipe' => [
         'name.*' => 'Give the recipe a name of at most :most-name characters.',

@@ -151,21 +151,48 @@ return [
             . 'regions, and lettered when it is set.',
         'palette' => 'Colours of this piece', 'applied' => 'On its surface, once it is set', 'recipes' => 'Recipes',
         'ladder'  => ':unit, :deep deep on white', 'step' => ':step, :dose', 'remove' => 'Remove :colour', 'more' => 'One more colour',
-        'add'     => 'Add colour',
+        'add'     => 'Add colour', 'give' => 'Colour it with :colour', 'none' => 'Clear',
         'as'      => 'As pour :number', 'keep-as' => 'Save this recipe as', 'keep' => 'Save recipe', 'example' => 'Mist over the moor',
         'take'    => 'Take recipe', 'take-it' => 'Take it',
         'clear'   => 'clear', 'regions' => '{1} 1 region on :ground ground|[2,*] :count regions on :ground ground',
-        'note'    => 'Less first: hold the stick up and judge before adding more. Angles turn from the right towards behind; a band at 0° '
-            . 'runs from front to back. Write the points of a line as :example. What no region gets goes to the ground. Solvent that wets '
-            . 'a powder counts too.',
+        'note'    => 'Less first: hold the stick up and judge before adding more. Solvent that wets a powder counts too.',
+    ],
+    'regions' => [
+        'head' => 'Regions', 'which' => 'Pour or region', 'of' => 'Pour :number, :region', 'ground' => 'Ground of pour :number',
+        'note' => 'Angles turn from the right towards behind; a band at 0° runs from front to back. Write the points of a line as '
+            . ':example. What no region gets goes to the ground.',
+        'typed'  => 'A region with typed sizes', 'sizes' => 'Shape, name and sizes', 'says' => ':share, :mass, :colour',
+        'draw'   => 'Press one, then drag over the plan:', 'divide' => 'Divide into', 'bands' => 'bands', 'rings' => 'rings',
+        'repeat' => 'Round the middle, in all', 'remove' => 'Take this region out',
+        'how'    => [
+            'band'    => 'Drag from one edge of the band to the other. Esc ends it.',
+            'half'    => 'Drag from the edge into the half that is meant. Esc ends it.',
+            'ring'    => 'Drag from the middle outward. Esc ends it.',
+            'line'    => 'Drag along the line. Esc ends it.',
+            'outline' => 'Drag round the outline. Esc ends it.',
+        ],
+        'tools' => ['band' => 'Band', 'half' => 'Half', 'ring' => 'Ring', 'line' => 'Line', 'outline' => 'Outline'],
+        'grips' => [
+            'from_mm'  => 'Near edge of :region', 'to_mm' => 'Far edge of :region', 'inner_mm' => 'Inner edge of :region',
+            'outer_mm' => 'Outer edge of :region', 'points_mm' => 'Point :number of :region',
+        ],
     ],
     'purpose' => [
         'head'   => 'Use and face',
         'note'   => 'Settled first: resin, thickness and the place of fittings follow from it.',
         'sealed' => 'Sealed with :sealer: :reason.',
     ],
-    'fittings' => ['head' => 'Handles, hooks and feet', 'one' => ':kind, :radius round its middle', 'one-more' => 'One more'],
-    'vessel'   => [
+    'fittings' => [
+        'head' => 'Handles, hooks and feet',
+        'ways' => [
+            'hook' => 'Hook above the balance', 'hooks' => 'Two hooks, level', 'handles' => 'Two handles, level', 'foot' => 'Foot',
+        ],
+        'note' => 'They are put by the balance of the finished piece; behind in the plan is up. Drag them there; a level pair moves '
+            . 'together.',
+        'free'   => 'Nothing may lie in the shaded column of the section.',
+        'remove' => 'Take it off', 'says' => 'Kept free under the :kind', 'label' => ':kind, :place',
+    ],
+    'vessel' => [
         'others'      => 'A mesh, a drawing, the shelf',
         'head'        => 'Vessel',
         'line'        => 'At its fill level :area and :around around; it holds :holds. Half of that stands :half deep.',

@@ -12,6 +12,8 @@ return [
     'wide'           => 'Wider than a sheet of A4 or Letter: the PDF is as large as it needs to be; have it printed large, or in tiles.',
     'scrolls'        => 'Drawing, scrolls sideways', 'label' => 'Placement template of :piece, full size',
     'object'         => ':object, :bottom', 'region' => 'pour :pour: :region',
+    'fitting'        => ':kind :number',
+    'hole'           => ':fitting: hole :depth deep from :side, :left from the left edge, :front from the front.',
     'check'          => 'Seen from the open side. Print at 100 %: the ruler is :length.',
     'check-mirrored' => 'Mirrored. Print at 100 %: the ruler is :length.',
 ];

@@ -2,6 +2,8 @@ import htmx from 'htmx.org';
 import './edits.js';
 import './objects.js';
 import './surfaces.js';
+import './regions.js';
+import './fittings.js';
 import './zoom.js';
 import './scaling.js';
 import './current.js';

@@ -5,7 +5,7 @@
  *
  * @param {(event: PointerEvent) => object | null} begin
  * @param {(held: object, event: PointerEvent) => void} move which says by `held.moved` whether it has
- * @param {() => void} end
+ * @param {(held: object) => void} end
  */
 export function whenDragged(begin, move, end) {
     let held = null;
@@ -19,7 +19,7 @@ export function whenDragged(begin, move, end) {
     });
     document.addEventListener('pointerup', () => {
         if (held?.moved) {
-            end();
+            end(held);
         }
         held = null;
     });

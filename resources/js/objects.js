@@ -36,16 +36,18 @@ function put(index, to) {
     moved.set(index, to);
     for (const object of drawn(index)) {
         const { drawing, scale, stretch, degrees, turned } = object.closest('[data-drawing]').dataset;
-        const by = {
+        const moves = {
             x: to.x - Number(object.dataset.x),
             y: to.y - Number(object.dataset.y),
             bottom: to.bottom - Number(object.dataset.bottom),
         };
         const turn = (Number(degrees) * Math.PI) / 180;
         const side = drawing === 'section';
-        const right = (side ? by.x * Math.cos(turn) + by.y * Math.sin(turn) : by.x) * (turned === '1' ? -1 : 1);
-        const up = side ? by.bottom * (turned === '1' ? -1 : 1) : by.y;
-        object.setAttribute('transform', `translate(${right * scale} ${-up * scale * stretch})`);
+        const right = (side ? moves.x * Math.cos(turn) + moves.y * Math.sin(turn) : moves.x) * (turned === '1' ? -1 : 1);
+        const up = side ? moves.bottom * (turned === '1' ? -1 : 1) : moves.y;
+        const by = `translate(${right * scale} ${-up * scale * stretch})`;
+        object.setAttribute('transform', by);
+        object.closest('svg').querySelector(`[data-name-of="${index}"]`)?.setAttribute('transform', by);
     }
     field(index, 'at_mm-0').value = written(to.x);
     field(index, 'at_mm-1').value = written(to.y);

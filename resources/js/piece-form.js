@@ -7,6 +7,7 @@ export const form = () => document.querySelector('#piece-form');
 /** Sends what was changed, now. */
 export function send() {
     clearTimeout(timer);
+    timer = null;
     form()?.dispatchEvent(new Event('typed'));
 }
 
@@ -14,6 +15,11 @@ export function send() {
 export function tell(wait) {
     clearTimeout(timer);
     timer = setTimeout(send, wait);
+}
+
+/** Sends what was changed so often while more changes come, as a hand drags. */
+export function follow(every) {
+    timer ??= setTimeout(send, every);
 }
 
 /** A length as it stands in a field. */

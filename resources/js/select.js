@@ -1,6 +1,8 @@
 // What is selected is selected everywhere: in the drawings, in the pours, on the rail, and its fields are shown. Links to a panel do it
 // without a script; here they scroll nothing, and the selection outlives a page that is shown anew.
 
+import { tell } from './piece-form.js';
+
 const panel = (key) => document.getElementById(key)?.closest('.panel');
 const kept = () => `selected:${window.location.pathname}`;
 
@@ -10,8 +12,11 @@ let key = '';
 let from = null;
 
 function marks(one) {
-    const own = one.dataset.object === undefined ? one.dataset.select : `object-${one.dataset.object}`;
-    return own ?? one.getAttribute('href')?.slice(1);
+    const { object, of, select: own } = one.dataset;
+    if (object !== undefined) {
+        return `object-${object}`;
+    }
+    return own ?? (of && `region-${of}`) ?? one.getAttribute('href')?.slice(1);
 }
 
 function show() {
@@ -29,16 +34,39 @@ function show() {
     for (const which of object === undefined ? [] : piece.querySelectorAll('[data-which]')) {
         which.selectedIndex = Number(object);
     }
+    const coat = /^(?:pour|region)-(\d+)/.exec(key)?.[1];
+    const doings = piece.querySelector('#coat-doings');
+    doings?.classList.toggle('shown', coat !== undefined);
+    doings?.classList.toggle('is-region', key.startsWith('region-'));
+    for (const part of coat === undefined ? [] : (doings?.querySelectorAll('[data-part]') ?? [])) {
+        part.value = key;
+    }
+    for (const name of piece.querySelectorAll('[data-name-of]')) {
+        name.classList.toggle('selected', name.dataset.nameOf === object);
+    }
+    // A region is worked on through the objects that lie above it.
+    piece.classList.toggle('on-regions', key.startsWith('region-'));
     const up = shown?.querySelector('.up')?.getAttribute('href').slice(1);
-    for (const one of piece.querySelectorAll('[data-select], [data-object], .part, .stages a, .list a')) {
+    for (const one of piece.querySelectorAll('[data-select], [data-object], [data-grip], .part, .stages a, .list a')) {
         const own = marks(one);
         one.classList.toggle('selected', own === key || (own === up && one.closest('.stages') !== null));
+    }
+}
+
+/** The plan shows the regions of the coat that is selected. */
+function look() {
+    const coat = /^(?:pour|region)-(\d+)/.exec(key)?.[1];
+    const shown = document.querySelector('.gaze [name="coat"]');
+    if (shown && coat !== undefined && shown.value !== coat && [...shown.options].some((one) => one.value === coat)) {
+        shown.value = coat;
+        tell(0);
     }
 }
 
 export function select(wanted) {
     if (panel(wanted) && wanted !== key) {
         key = wanted;
+        look();
         sessionStorage.setItem(kept(), key);
         document.querySelector('#inspector').scrollTop = 0;
     }

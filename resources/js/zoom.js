@@ -56,7 +56,7 @@ let held = null;
 
 document.addEventListener('pointerdown', (event) => {
     const svg = event.target instanceof Element ? event.target.closest('svg.nearer') : null;
-    if (svg && !event.target.closest('[data-object], [data-surface]')) {
+    if (svg && !event.target.closest('[data-object], [data-surface], [data-region], [data-grip], [data-fitting], .draws')) {
         held = { svg, x: event.clientX, y: event.clientY };
     }
 });

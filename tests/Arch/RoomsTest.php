@@ -37,7 +37,7 @@ function mayKnow(): array
             'Resin', 'Batching', 'Scheduling', 'Thermal', 'Plan',
         ],
         'Pensilis\Layout' => [
-            'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
+            'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
             'Layering', 'Batching', 'Plan',
         ],
         'Pensilis\Simulation' => ['Fact', 'Quantity', 'Material', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
@@ -58,7 +58,7 @@ function mayKnow(): array
         'App\Models'               => ['core', 'App\Interchange\PlanFile', 'App\Notifications'],
         'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
         'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models', 'App\Turns'],
-        'App\View\Drawing'         => ['core', 'App\Words', 'App\Models'],
+        'App\View\Drawing'         => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile'],
         'App\View\Page'            => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',
         ],

@@ -107,15 +107,26 @@ export async function stage(page, name) {
     await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name }).click();
 }
 
+/** Selects what has a panel. */
+async function reach(page, panel) {
+    const [, kind, n] = /^(\w+)(?:-(\d+))?/.exec(panel);
+    if (kind === 'object') {
+        await page.locator(`[data-drawing="plan"] [data-object="${n}"]`).first().focus();
+        return;
+    }
+    const above = { region: `pour-${n}`, fitting: 'use' }[kind] ?? panel;
+    await page.locator(`.stages a[href="#${above}"], .pours a[href="#${above}"]`).click();
+    if (above !== panel) {
+        await page.locator(`.list a[href="#${panel}"]`).click();
+    }
+}
+
 /** The field of a place in the plan file, once what it belongs to is selected and its fold is open. */
 export async function field(page, pointer) {
     const one = page.locator(`[name="f[${pointer}]"]`);
     const panel = await one.evaluate((element) => element.closest('.panel').id);
-    const object = /^object-(\d+)$/.exec(panel)?.[1];
     if (!(await page.locator(`#${panel}`).isVisible())) {
-        await (object === undefined
-            ? page.locator(`.stages a[href="#${panel}"], .pours a[href="#${panel}"]`).click()
-            : page.locator(`[data-drawing="plan"] [data-object="${object}"]`).first().focus());
+        await reach(page, panel);
     }
     const fold = page.locator('details', { has: one });
     if ((await fold.count()) > 0 && !(await fold.evaluate((details) => details.open))) {

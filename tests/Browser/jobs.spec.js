@@ -121,3 +121,94 @@ test('a ring of twelve stones is laid in at most eight presses', async ({ page }
     await expect(page.locator('[data-drawing="plan"] [data-object]')).toHaveCount(12);
     expect(presses()).toBeLessThanOrEqual(8);
 });
+
+/** From one place of the plan to another, in millimetres right of and behind the middle. */
+async function across(page, from, to, by = {}) {
+    const plan = page.locator('svg[data-drawing="plan"]');
+    const [start, end] = await plan.evaluate(
+        (svg, places) => {
+            const { a, d, e, f } = svg.getScreenCTM();
+            return places.map(([x, y]) => [e + a * x * svg.dataset.scale, f - d * y * svg.dataset.scale]);
+        },
+        [from, to],
+    );
+    await page.mouse.move(...start);
+    await page.mouse.down();
+    await page.mouse.move(...end, { steps: by.steps ?? 5 });
+    await by.held?.();
+    await page.mouse.up();
+}
+
+test('three bands get three colours in at most fifteen presses', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    const presses = await counted(page);
+    await page.reload();
+    await computed(page);
+    await ownPours(page);
+    await page.locator('.pours a[href="#pour-0"]').click();
+    await page.locator('#coat-doings').getByRole('button', { name: 'bands' }).click();
+    await expect(page.locator('#region-0-0')).toBeVisible();
+    for (const [n, colour] of ['Moor blue ink', 'Rowan red ink', 'Snow white paste'].entries()) {
+        if (n > 0) {
+            await page.locator(`.region-part[href="#region-0-${n}"]`).click();
+        }
+        await page.getByRole('button', { name: `Colour it with ${colour}` }).click();
+        await expect(page.locator(`#region-figures-0-${n}`)).toContainText(colour.toLowerCase());
+    }
+    // A circle cut at a third of its radius: 29.2, 41.6 and 29.2 % of it.
+    await expect(page.locator('#region-figures-0-2')).toContainText('29.2 %');
+    await expect(page.locator('.face')).toBeVisible();
+    expect(presses()).toBeLessThanOrEqual(15);
+});
+
+test('regions are drawn on the plan, and their edges dragged with the neighbour’s', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await ownPours(page);
+    await page.locator('.pours a[href="#pour-0"]').click();
+    await page.getByRole('button', { name: 'Half', exact: true }).click();
+    await across(page, [0, -30], [30, -30]);
+    await expect(page.locator('#region-0-0')).toBeVisible();
+    await expect(page.locator('#region-figures-0-0')).toContainText('50 %');
+    await page.getByRole('button', { name: 'Ring', exact: true }).click();
+    await across(page, [-25, -20], [-15, -20]);
+    await expect(page.locator('#region-0-1')).toBeVisible();
+    await page.locator('.up').locator('visible=true').click();
+    await page.locator('#coat-doings').getByRole('button', { name: 'bands' }).click();
+    await expect(page.locator('#region-0-2')).toBeAttached();
+    // While the edge is held its grams follow.
+    await across(page, [15, -30], [5, -30], {
+        held: () => expect(page.locator('#region-figures-0-2')).not.toContainText('29.2 %'),
+    });
+    await expect(await field(page, '/pours/0/zones/1/to_mm')).toHaveValue('5 mm');
+    await expect(await field(page, '/pours/0/zones/2/from_mm')).toHaveValue('5 mm');
+    // A colour is carried onto a region.
+    const spruce = page.getByRole('button', { name: 'Colour it with Spruce green ink' });
+    await spruce.scrollIntoViewIfNeeded();
+    const pot = await spruce.boundingBox();
+    const band = await page.locator('.region-part[href="#region-0-0"]').boundingBox();
+    await page.mouse.move(pot.x + 5, pot.y + 5);
+    await page.mouse.down();
+    await page.mouse.move(band.x + 10, band.y + band.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.locator('#region-figures-0-0')).toContainText('spruce green ink');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('#region-figures-0-0')).toContainText('clear');
+});
+
+test('a level pair of hooks hangs from the balance, and stays mirrored', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await stage(page, 'Use');
+    await page.getByRole('button', { name: 'Two hooks, level' }).click();
+    await expect(page.locator('#fitting-0')).toBeVisible();
+    await expect(page.locator('.kept-free')).toHaveCount(2);
+    await across(page, [-19.5, 22.5], [-16, 25.2]);
+    await expect(await field(page, '/purpose/fittings/0/at_mm/0')).toHaveValue('−16 mm');
+    await page.locator('[data-fitting="1"]').focus();
+    await page.keyboard.press('ArrowDown');
+    await page
+        .locator('#answer')
+        .filter({ has: page.locator('[data-fitting="0"][data-y="24"]') })
+        .waitFor();
+    await expect(page.locator('#f-purpose-fittings-0-at_mm-1')).toHaveValue('24 mm');
+    await expect(page.locator('#f-purpose-fittings-1-at_mm-0')).toHaveValue('16 mm');
+});

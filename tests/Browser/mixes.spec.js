@@ -61,7 +61,7 @@ test('a coat is laid in three bands, and says where one of them goes that gets t
         }
         await say(page, `/pours/0/zones/${n}/mix/0/colour`, ink);
     }
-    await expect(page.locator('#pour-0')).toBeVisible();
+    await expect(page.locator('#region-0-2')).toBeVisible();
     await expect(page.locator('.plan .region-name', { hasText: 'region 2' })).toBeVisible();
     await expect(page.getByText(/Once level, its edge moves/)).toHaveCount(0);
     await say(page, '/pours/0/zones/1/share_pct', '50');

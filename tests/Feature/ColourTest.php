@@ -152,14 +152,14 @@ it('puts a trace of blue into what is clear, where that is chosen', function ():
 });
 
 it('carries recipes from coat to coat and to the next piece', function (): void {
-    $this->put("/pieces/{$this->piece->id}/pours/1/recipe", ['from' => 'pour-2'])->assertSessionHasNoErrors();
+    $this->put("/pieces/{$this->piece->id}/pours/1/recipe", ['recipe' => 'pour-2'])->assertSessionHasNoErrors();
     expect(($this->coat)(1)['zones'])->toBe(($this->coat)(2)['zones'])->and(($this->coat)(1)['depth_mm'])->toBe(12);
     $this->post("/pieces/{$this->piece->id}/pours/2/recipe", ['name' => 'Three bands'])->assertSessionHasNoErrors();
     $recipe = $this->user->studio->recipes()->sole();
     expect(array_column($recipe->document['colours'], 'id'))->toBe(['blue', 'green']);
     $next = $this->pieceOf($this->user, Plans::coneWithPours());
     $this->get("/pieces/{$next->id}")->assertSee('Three bands');
-    $this->put("/pieces/{$next->id}/pours/0/recipe", ['from' => (string) $recipe->id])->assertSessionHasNoErrors();
+    $this->put("/pieces/{$next->id}/pours/0/recipe", ['recipe' => (string) $recipe->id])->assertSessionHasNoErrors();
     expect($next->refresh()->document['pours'][0]['zones'])->toBe(($this->coat)(2)['zones'])
         ->and(array_column($next->document['colours'], 'id'))->toBe(['blue', 'green'])
         ->and(CoatRecipe::of($next->document, 9))->toBeNull();
@@ -252,9 +252,9 @@ it('refuses colours and recipes that are not there', function (string $method, s
     'a colour nobody has'      => ['post', '/colours', ['colour' => 'mauve'], 'colour'],
     'no colour'                => ['post', '/colours', [], 'colour'],
     'a colour that is mixed'   => ['delete', '/colours', ['colour' => 'blue'], 'colour'],
-    'a recipe nobody has'      => ['put', '/pours/0/recipe', ['from' => '77'], 'from'],
-    'a pour that is not there' => ['put', '/pours/0/recipe', ['from' => 'pour-30'], 'from'],
-    'a recipe by a word'       => ['put', '/pours/0/recipe', ['from' => 'that one'], 'from'],
+    'a recipe nobody has'      => ['put', '/pours/0/recipe', ['recipe' => '77'], 'recipe'],
+    'a pour that is not there' => ['put', '/pours/0/recipe', ['recipe' => 'pour-30'], 'recipe'],
+    'a recipe by a word'       => ['put', '/pours/0/recipe', ['recipe' => 'that one'], 'recipe'],
     'a recipe without a name'  => ['post', '/pours/2/recipe', ['name' => ''], 'name'],
     'a thing not on the shelf' => ['post', '/supplies', ['supply' => 99], 'supply'],
 ]);
@@ -294,7 +294,7 @@ it('keeps colours and recipes to their studio', function (): void {
     $this->delete("/recipes/{$recipe->id}")->assertNotFound();
     $this->post("/pieces/{$this->piece->id}/colours", ['colour' => 'ochre'])->assertNotFound();
     $own = $this->pieceOf($other, Plans::coneWithPours());
-    $this->put("/pieces/{$own->id}/pours/0/recipe", ['from' => (string) $recipe->id])->assertSessionHasErrors('from');
+    $this->put("/pieces/{$own->id}/pours/0/recipe", ['recipe' => (string) $recipe->id])->assertSessionHasErrors('recipe');
     $this->get("/pieces/{$own->id}/pours/0?with={$this->piece->id}&also[]=0")->assertOk()->assertDontSee('Together: A');
 });
 
@@ -306,7 +306,11 @@ it('answers lists where texts are wanted without a trace of itself', function (s
         'get', '/pieces/PIECE?from[]=1&coat[]=2&turned[]=1', [],
     ],
     ['get', '/pieces?vessel[]=1&page[]=2', []], ['get', '/pieces/PIECE/template?as[]=svg', []], ['get', '/shelf/resins?page[]=4', []],
-    ['post', '/pieces/PIECE/mends', ['code' => ['a'], 'pointer' => ['b']]], ['put', '/pieces/PIECE/pours/0/recipe', ['from' => ['pour-1']]],
+    ['post', '/pieces/PIECE/mends', ['code' => ['a'], 'pointer' => ['b']]],
+    ['put', '/pieces/PIECE/pours/0/recipe', ['recipe' => ['pour-1']]],
+    ['patch', '/pieces/PIECE/regions', ['part' => ['pour-0'], 'colour' => ['white']]],
+    ['post', '/pieces/PIECE/regions', ['way' => ['draw'], 'part' => ['pour-0']]],
+    ['post', '/pieces/PIECE/fittings', ['way' => ['hook']]],
     ['post', '/pieces/PIECE/steps', ['step' => ['back']]], ['post', '/pieces/PIECE/supplies', ['supply' => [1]]], [
         'post', '/pieces', ['title' => ['a'], 'resin' => ['deep']],
     ],

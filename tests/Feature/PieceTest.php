@@ -295,11 +295,13 @@ it('takes use, face, fittings, level, sets and compartments from the form, and s
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->patch("/pieces/{$piece->id}", ['f' => [
-        '/purpose/use'                  => 'hot-cups', '/vessel/viewed' => 'bottom', '/purpose/finish' => 'flood',
-        '/inclusions/0/reads'           => 'yes', '/pieces' => '3',
-        '/purpose/fittings/0/kind'      => 'hook', '/purpose/fittings/0/at_mm/0' => '30 mm', '/purpose/fittings/0/at_mm/1' => '0',
-        '/purpose/fittings/0/radius_mm' => '5 mm',
-        '/vessel/level/rise_mm'         => '5 mm', '/vessel/level/over_mm' => '200 mm', '/vessel/compartments/0/name' => 'rim',
+        '/purpose/use'          => 'hot-cups', '/vessel/viewed' => 'bottom', '/purpose/finish' => 'flood',
+        '/inclusions/0/reads'   => 'yes', '/pieces' => '3',
+        '/vessel/level/rise_mm' => '5 mm', '/vessel/level/over_mm' => '200 mm', '/vessel/compartments/0/name' => 'rim',
+    ]])->assertSessionHasNoErrors();
+    $this->post("/pieces/{$piece->id}/fittings", ['way' => 'hook'])->assertSessionHasNoErrors();
+    $this->patch("/pieces/{$piece->id}", ['f' => [
+        '/purpose/fittings/0/at_mm/0' => '30 mm', '/purpose/fittings/0/at_mm/1' => '0', '/purpose/fittings/0/radius_mm' => '5 mm',
     ]])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toMatchArray(['name' => 'rim', 'shape' => 'box'])
         ->and($piece->document['purpose']['fittings'][0])->toMatchArray(['kind' => 'hook', 'at_mm' => [30, 0], 'radius_mm' => 5]);

@@ -30,8 +30,8 @@ final class ColourController extends Controller
         });
 
         return $full
-            ? $this->back($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])])
-            : $this->back($piece);
+            ? self::to($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])])
+            : self::to($piece);
     }
 
     /** By its name, so that pressed twice, or on an older page, it takes no other away. */
@@ -47,7 +47,7 @@ final class ColourController extends Controller
             return $gone ? ($left === [] ? array_diff_key($document, ['colours' => 1]) : ['colours' => $left] + $document) : $document;
         });
         if ($uses !== []) {
-            return $this->back($piece)->withErrors([
+            return self::to($piece)->withErrors([
                 'colour' => __(
                     'asked.colour.used',
                     ['uses' => implode(', ', array_map(fn(int $k): string => __('piece.pour', ['number' => $k + 1]), $uses))],
@@ -55,11 +55,6 @@ final class ColourController extends Controller
             ]);
         }
 
-        return $gone ? $this->back($piece) : $this->back($piece)->with('said', __('said.gone-already', ['name' => $id]));
-    }
-
-    private function back(Piece $piece): RedirectResponse
-    {
-        return redirect()->route('pieces.show', $piece);
+        return $gone ? self::to($piece) : self::to($piece)->with('said', __('said.gone-already', ['name' => $id]));
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
+use App\View\Drawing\Gaze;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Timebox;
@@ -26,6 +29,12 @@ abstract class Controller
     protected function studio(): Studio
     {
         return $this->member()->loadMissing('studio')->studio;
+    }
+
+    /** The page of a piece, looked at as before. */
+    protected static function to(Piece $piece): RedirectResponse
+    {
+        return redirect()->route('pieces.show', [$piece, ...Gaze::of(request())->query()]);
     }
 
     /** Does what takes as long whatever comes of it: a mail takes its time, and no answer tells whether one was sent. */

@@ -26,10 +26,10 @@ final class MendController extends Controller
                     self::said($request, 'of'),
                 );
 
-                return redirect()->route('pieces.show', $piece)->with('said', __('said.mended', ['mend' => $view->words->mend($finding)]));
+                return self::to($piece)->with('said', __('said.mended', ['mend' => $view->words->mend($finding)]));
             }
         }
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.mended-already'));
+        return self::to($piece)->with('said', __('said.mended-already'));
     }
 }

@@ -16,7 +16,7 @@ final class MeshController extends Controller
     {
         $request->applyTo($piece, $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece)->with([
+        return self::to($piece)->with([
             'said' => $request->said(), 'selects' => Stages::panelOf($request->string('for')->toString()),
         ]);
     }

@@ -36,7 +36,7 @@ final class ObjectController extends Controller
         $request->session()->put('kinds', array_slice(array_unique([$kind->key, ...self::used($request)]), 0, self::REMEMBERED));
 
         return $count < self::MOST
-            ? redirect()->route('pieces.show', $piece)->with('selects', "object-{$count}")
+            ? self::to($piece)->with('selects', "object-{$count}")
             : back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
     }
 
@@ -53,7 +53,7 @@ final class ObjectController extends Controller
     {
         $request->applyTo($piece, $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece);
+        return self::to($piece);
     }
 
     /** By its name, so that pressed twice, or on an older page, it takes no other away. */
@@ -67,7 +67,7 @@ final class ObjectController extends Controller
 
             return $gone ? ['inclusions' => $left] + $document : $document;
         });
-        $back = redirect()->route('pieces.show', $piece);
+        $back = self::to($piece);
 
         return $gone ? $back : $back->with('said', __('said.gone-already', ['name' => $id]));
     }

@@ -15,6 +15,6 @@ final class OutlineController extends Controller
     {
         $request->applyTo($piece, $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.outline-taken'));
+        return self::to($piece)->with('said', __('said.outline-taken'));
     }
 }

@@ -42,7 +42,7 @@ final class PhotographController extends Controller
     {
         $request->applyTo($this->photograph($piece), $this->studio()->units);
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.photograph-laid'));
+        return self::to($piece)->with('said', __('said.photograph-laid'));
     }
 
     public function show(Piece $piece): Response
@@ -58,7 +58,7 @@ final class PhotographController extends Controller
     {
         $this->photograph($piece)->delete();
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.photograph-gone'));
+        return self::to($piece)->with('said', __('said.photograph-gone'));
     }
 
     private function photograph(Piece $piece): Photograph

@@ -44,7 +44,7 @@ final class PieceController extends Controller
         $piece = $this->studio()->pieces()->make(['vessel_id' => $request->vessel()?->id])->hold($request->document());
         $piece->save();
 
-        return redirect()->route('pieces.show', $piece);
+        return self::to($piece);
     }
 
     public function show(Request $request, Piece $piece, Answers $answers): View
@@ -73,7 +73,7 @@ final class PieceController extends Controller
         $request->applyTo($piece, $this->studio()->units);
 
         if (!$request->headers->has('HX-Request')) {
-            return redirect()->route('pieces.show', $piece);
+            return self::to($piece);
         }
 
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request));

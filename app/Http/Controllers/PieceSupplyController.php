@@ -18,12 +18,12 @@ final class PieceSupplyController extends Controller
     {
         $supply = $this->studio()->supplies()->find($request->integer('supply'));
         if (!$supply instanceof Supply) {
-            return redirect()->route('pieces.show', $piece)->withErrors(['supply' => __('asked.supply.gone')]);
+            return self::to($piece)->withErrors(['supply' => __('asked.supply.gone')]);
         }
         try {
             $piece->change($supply->putInto(...));
         } catch (PlanRefused $refusal) {
-            return redirect()->route('pieces.show', $piece)->withErrors([
+            return self::to($piece)->withErrors([
                 'supply' => __(
                     'asked.supply.misfit',
                     ['name' => $supply->name, 'why' => (new Words($this->studio()->units))->finding($refusal->problems[0])],
@@ -31,6 +31,6 @@ final class PieceSupplyController extends Controller
             ]);
         }
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.taken', ['name' => $supply->name]));
+        return self::to($piece)->with('said', __('said.taken', ['name' => $supply->name]));
     }
 }

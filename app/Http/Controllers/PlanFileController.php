@@ -35,6 +35,6 @@ final class PlanFileController extends Controller
             $piece->save();
         });
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.file-read'));
+        return self::to($piece)->with('said', __('said.file-read'));
     }
 }

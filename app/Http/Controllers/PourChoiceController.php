@@ -23,13 +23,13 @@ final class PourChoiceController extends Controller
         $answer = $answers->find($piece, $this->member());
         $pours = GivenPours::of($answer);
         if ($pours === []) {
-            return redirect()->route('pieces.show', $piece)->withErrors([
+            return self::to($piece)->withErrors([
                 'pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.none'),
             ]);
         }
         $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours), $piece->fingerprint());
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.pours-kept'));
+        return self::to($piece)->with('said', __('said.pours-kept'));
     }
 
     /** Divides a given pour, joins it with the one above, or takes it out. */
@@ -42,7 +42,7 @@ final class PourChoiceController extends Controller
             self::said($request, 'of'),
         );
 
-        return redirect()->route('pieces.show', $piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
+        return self::to($piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
             ->with('selects', $way === 'remove' ? 'pours' : "pour-{$pour}");
     }
 
@@ -50,6 +50,6 @@ final class PourChoiceController extends Controller
     {
         $piece->change(fn(array $document): array => Document::without($document, '/pours'), self::said($request, 'of'));
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.pours-found'));
+        return self::to($piece)->with('said', __('said.pours-found'));
     }
 }

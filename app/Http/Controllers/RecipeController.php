@@ -31,26 +31,26 @@ final class RecipeController extends Controller
         }
         $this->studio()->recipes()->create(['name' => $request->string('name')->trim()->toString(), 'document' => $recipe]);
 
-        return redirect()->route('pieces.show', $piece)->with('said', __('said.recipe-kept'));
+        return self::to($piece)->with('said', __('said.recipe-kept'));
     }
 
     /** Gives a pour the colours and regions of another pour, or of a recipe that was kept. */
     public function update(Request $request, Piece $piece, int $pour): RedirectResponse
     {
         abort_if(CoatRecipe::of($piece->document, $pour) === null, 404);
-        $from = self::said($request, 'from');
+        $from = self::said($request, 'recipe');
         $recipe = preg_match('/^pour-(\d{1,2})$/', $from, $match) === 1
             ? CoatRecipe::of($piece->document, (int) $match[1])
             : (ctype_digit($from) ? $this->studio()->recipes()->find((int) $from)?->document : null);
-        $back = redirect()->route('pieces.show', $piece);
+        $back = self::to($piece);
         if ($recipe === null) {
-            return $back->withErrors(['from' => __('asked.recipe.gone')]);
+            return $back->withErrors(['recipe' => __('asked.recipe.gone')]);
         }
         try {
             $piece->change(fn(array $document): array => CoatRecipe::put($document, $pour, $recipe), self::said($request, 'of'));
         } catch (PlanRefused $refusal) {
             return $back->withErrors([
-                'from' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])]),
+                'recipe' => __('asked.recipe.misfit', ['why' => (new Words($this->studio()->units))->finding($refusal->problems[0])]),
             ]);
         }
 

@@ -19,10 +19,10 @@ final class StepController extends Controller
         $back = self::said($request, 'step') === 'back';
         $before = $piece->document;
         if (!$piece->step($back ? -1 : 1, self::said($request, 'of'))) {
-            return redirect()->route('pieces.show', $piece)->with('said', __($back ? 'said.nothing-to-undo' : 'said.nothing-to-redo'));
+            return self::to($piece)->with('said', __($back ? 'said.nothing-to-undo' : 'said.nothing-to-redo'));
         }
         $change = ChangeName::of($before, $piece->document);
 
-        return redirect()->route('pieces.show', $piece)->with('said', __($back ? 'said.undone' : 'said.redone', ['change' => $change]));
+        return self::to($piece)->with('said', __($back ? 'said.undone' : 'said.redone', ['change' => $change]));
     }
 }

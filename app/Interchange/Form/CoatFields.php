@@ -79,8 +79,22 @@ final readonly class CoatFields
         ];
     }
 
-    /** @return list<Field> */
+    /** @return list<Field> all of one region */
     public function zone(int $k, int $z): array
+    {
+        return [...$this->zoneSizes($k, $z), ...$this->mixOf($k, $z)];
+    }
+
+    /** @return list<Field> the mix of one region, and what it is given of the coat */
+    public function mixOf(int $k, int $z): array
+    {
+        $at = "/pours/{$k}/zones/{$z}";
+
+        return [...$this->mix($at, 'first'), Field::optional("{$at}/share_pct", FieldKind::Number)];
+    }
+
+    /** @return list<Field> where one region lies */
+    public function zoneSizes(int $k, int $z): array
     {
         $at = "/pours/{$k}/zones/{$z}";
         $shape = Document::value($this->document, "{$at}/shape");
@@ -99,7 +113,7 @@ final readonly class CoatFields
             });
         }
 
-        return [...$fields, Field::optional("{$at}/share_pct", FieldKind::Number), ...$this->mix($at, 'first')];
+        return $fields;
     }
 
     /** @return list<Field> room for one region more */

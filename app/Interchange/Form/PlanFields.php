@@ -27,7 +27,7 @@ final readonly class PlanFields
         return array_merge(
             $this->piece(),
             $this->purpose(),
-            ...array_map($this->fitting(...), $this->andOneMore('/purpose/fittings')),
+            ...array_map($this->fitting(...), array_keys($this->list('/purpose/fittings'))),
             ...[$this->vessel(), $this->vesselMore()],
             ...[$this->room()],
             ...[$this->layering()],
@@ -126,16 +126,16 @@ final readonly class PlanFields
 
         return [
             Field::usually("{$at}/kind", Field::choicesOf('fitting')),
-            Field::optional("{$at}/at_mm/0", FieldKind::Length),
-            Field::optional("{$at}/at_mm/1", FieldKind::Length),
-            Field::optional("{$at}/radius_mm", FieldKind::Length),
+            Field::of("{$at}/at_mm/0", FieldKind::Length),
+            Field::of("{$at}/at_mm/1", FieldKind::Length),
+            Field::of("{$at}/radius_mm", FieldKind::Length),
             Field::optional("{$at}/depth_mm", FieldKind::Length),
             Field::usually("{$at}/from", Field::choicesOf('side')),
         ];
     }
 
     /** @return non-empty-list<int> */
-    public function andOneMore(string $pointer): array
+    private function andOneMore(string $pointer): array
     {
         return range(0, count($this->list($pointer)));
     }

@@ -55,6 +55,12 @@ final readonly class DrawnObject
         return "translate({$this->x} {$this->y}) scale({$this->halfX} {$this->halfY}){$turn}";
     }
 
+    /** @return array{x: float, y: float, halfX: float, halfY: float, name: string} as its name is put to it */
+    public function named(): array
+    {
+        return ['x' => $this->x, 'y' => $this->y, 'halfX' => $this->halfX, 'halfY' => $this->halfY, 'name' => $this->id];
+    }
+
     public function says(): string
     {
         $print = fn(float $mm): string => $this->figures->length(1e-3 * $mm);

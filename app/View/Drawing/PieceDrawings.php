@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use App\Interchange\PlanFile\Document;
 use App\Models\Photograph;
 use App\Words\Figures;
 use Pensilis\Finding\Finding;
@@ -29,7 +30,13 @@ final readonly class PieceDrawings
     /** The pour whose regions the plan shows: the one asked for, else the last that has any. */
     public ?int $shown;
 
-    /** @param list<Finding> $findings */
+    /** The regions of that pour. */
+    public ?RegionDrawing $regions;
+
+    /**
+     * @param list<Finding>        $findings
+     * @param array<string, mixed> $document the plan file
+     */
     public function __construct(
         Plan $plan,
         ?Layout $layout,
@@ -38,6 +45,7 @@ final readonly class PieceDrawings
         public Gaze $gaze,
         ?Photograph $photograph,
         bool $isColoured,
+        array $document,
     ) {
         $this->divided = array_keys(array_filter($layout->pours ?? [], fn(LaidPour $pour): bool => $pour->coat->zones !== []));
         $this->shown = in_array($gaze->coat, $this->divided, true) ? $gaze->coat : ($this->divided[count($this->divided) - 1] ?? null);
@@ -49,8 +57,11 @@ final readonly class PieceDrawings
             $gaze,
             $photograph,
             $odd,
-            $this->shown === null ? null : $layout?->pours[$this->shown],
         );
+        $zones = array_values(array_filter(Document::list($document, "/pours/{$this->shown}/zones"), is_array(...)));
+        $this->regions = $layout === null || $this->shown === null
+            ? null
+            : new RegionDrawing($this->shown, $layout->pours[$this->shown], $this->plan, $zones, $figures->system);
         $bySides = $plan->setup->viewed === Viewed::Sides;
         $fromFloor = $gaze->turned || $plan->setup->viewed === Viewed::Bottom;
         $this->face = $layout === null || !$isColoured || $bySides ? null : new FaceDrawing($plan, $layout, $this->plan, $fromFloor);

@@ -6,16 +6,18 @@ namespace App\View\Drawing;
 
 use App\Models\Photograph;
 use App\Words\Figures;
-use App\Words\Words;
 use Pensilis\Geometry\Section;
-use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
+use Pensilis\Vessel\Vessel;
 
 /** The view from above, to scale: what is right in the section is right here, behind is up. */
 final readonly class PlanDrawing
 {
     public const WIDTH = 372.0;
+
+    /** Size of the type in drawings, in their units. */
+    public const TYPE = 12.0;
 
     private const MARGIN = 16.0;
 
@@ -25,17 +27,13 @@ final readonly class PlanDrawing
 
     public Section $rim;
 
-    /**
-     * @param list<int>     $atOdds objects that are marked
-     * @param LaidPour|null $coat   the pour whose regions are shown
-     */
+    /** @param list<int> $atOdds objects that are marked */
     public function __construct(
         private Plan $plan,
         private Figures $figures,
         public Gaze $gaze,
         private ?Photograph $photograph = null,
         private array $atOdds = [],
-        private ?LaidPour $coat = null,
     ) {
         $this->rim = $plan->vessel->shape->sectionAt($plan->vessel->shape->height());
         $wall = $plan->vessel->wall->thickness;
@@ -99,67 +97,40 @@ final readonly class PlanDrawing
         return $this->photograph->id ?? 0;
     }
 
-    /** @return list<array{float, float, float, string}> middle, radius and kind of what is screwed or glued on */
+    /** @return list<DrawnFitting> */
     public function fittings(): array
     {
+        $all = $this->plan->purpose->fittings;
+
         return array_map(
-            fn(Fitting $one): array => [
-                $this->right($one->x), -$this->units($one->y), $this->units($one->radius),
-                Words::say("fields.choices.fitting.{$one->kind}"),
-            ],
-            $this->plan->purpose->fittings,
-        );
-    }
-
-    /** @return array<string, string> SVG path data of the regions, by the colour that each has in its cup */
-    public function regions(): array
-    {
-        $parcels = $this->coat?->portions->parcels;
-        if ($this->coat === null || $parcels === null || $this->coat->coat->zones === []) {
-            return [];
-        }
-        $shades = [];
-        foreach ($this->coat->portions->all as $portion) {
-            $shades[$portion->index] = $portion->recipe->swatch()->toHex();
-        }
-
-        return Mosaic::paths(
-            fn(float $y): array => array_map(
-                fn(array $span): array => [$span[0], $span[1], $shades[$span[2]] ?? '#ffffff'],
-                $parcels->across($y),
+            fn(Fitting $one, int $n): DrawnFitting => new DrawnFitting(
+                $n,
+                $one,
+                $this->right($one->x),
+                -$this->units($one->y),
+                $this->units($one->radius),
+                self::partnerOf($n, $all),
+                $this->figures,
             ),
-            $parcels->section->support(0.0, 1.0)[1],
-            1e3 * $this->scale,
-            $this->gaze->turned,
-            $parcels->turns(),
+            $all,
+            array_keys($all),
         );
     }
 
-    /** @return list<array{float, float, float, float}> edges of the regions, cut off at the wall */
-    public function regionEdges(): array
+    /**
+     * The other of a level pair, if it is one: the only one of its kind at the same height.
+     *
+     * @param list<Fitting> $all
+     */
+    private static function partnerOf(int $n, array $all): ?int
     {
-        $edges = [];
-        foreach (array_keys($this->coat->coat->zones ?? []) as $index) {
-            foreach ($this->coat?->portions->parcels->edgesOf($index) ?? [] as [$x, $y, $toX, $toY]) {
-                $edges[] = [$this->right($x), -$this->units($y), $this->right($toX), -$this->units($toY)];
-            }
-        }
+        $level = array_filter(
+            $all,
+            fn(Fitting $one, int $k): bool => $k !== $n && $one->kind === $all[$n]->kind && abs($one->y - $all[$n]->y) < Vessel::SAME,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        return $edges;
-    }
-
-    /** @return list<array{float, float, string}> where the names of the regions stand */
-    public function regionNames(): array
-    {
-        $names = [];
-        foreach ($this->coat?->portions->parcels->middles() ?? [] as $index => [$x, $y]) {
-            $names[] = [
-                $this->right($x), -$this->units($y),
-                $index < 0 ? '' : (new Words($this->figures->system))->inside($this->coat?->coat->nameOf($index) ?? ''),
-            ];
-        }
-
-        return $names;
+        return count($level) === 1 ? array_key_first($level) : null;
     }
 
     /** @return list<DrawnObject> about the middle of the drawing, one for each copy */
@@ -193,13 +164,30 @@ final readonly class PlanDrawing
         return $drawn;
     }
 
+    /**
+     * Names of objects, then of regions, where they can be read.
+     *
+     * @param list<DrawnObject> $objects
+     *
+     * @return list<Label> by number in the list of objects; those of regions come after
+     */
+    public function labels(array $objects, ?RegionDrawing $regions): array
+    {
+        return Labels::of(
+            [...array_map(fn(DrawnObject $one): array => $one->named(), $objects), ...($regions?->named() ?? [])],
+            self::TYPE,
+            [-0.5 * self::WIDTH, -0.5 * $this->height, 0.5 * self::WIDTH, 0.5 * $this->height],
+            $regions?->edges() ?? [],
+        );
+    }
+
     private function moved(Section $foot, float $x, float $y): string
     {
         return implode(' ', array_map(fn(array $p): string => $this->right($x + $p[0]) . ',' . -$this->units($y + $p[1]), $foot->rim()));
     }
 
     /** Drawing units right of the middle; what is turned over shows its left at the right. */
-    private function right(float $metres): float
+    public function right(float $metres): float
     {
         return ($this->gaze->turned ? -1.0 : 1.0) * $this->units($metres);
     }

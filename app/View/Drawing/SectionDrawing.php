@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\Words\Figures;
+use App\Words\Words;
 use Pensilis\Geometry\Cone;
 use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Section;
@@ -12,6 +13,7 @@ use Pensilis\Geometry\Sliced;
 use Pensilis\Geometry\Solid;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
+use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
@@ -218,6 +220,24 @@ final readonly class SectionDrawing
         return implode(',', [0, ...array_map(fn(LaidPour $pour): float => round(1e3 * $pour->top, 2), $this->layout->pours ?? [])]);
     }
 
+    /** @return list<array{float, float, float, float, string}> left, top, width, height and name of what is kept free for fittings */
+    public function fittings(): array
+    {
+        $level = $this->layout?->level() ?? $this->plan->vessel->fill;
+
+        return array_map(function (Fitting $one) use ($level): array {
+            [$from, $to] = $one->zone($level);
+            $middle = $this->x($this->gaze->across($one->x, $one->y));
+            $half = round(1e3 * $one->radius * $this->scale, 2);
+            [$top, $bottom] = [$this->y($to), $this->y($from)];
+
+            return [
+                $middle - $half, min($top, $bottom), 2.0 * $half, abs($bottom - $top),
+                Words::say('piece.fittings.says', ['kind' => Words::say("fields.choices.fitting.{$one->kind}")]),
+            ];
+        }, $this->plan->purpose->fittings);
+    }
+
     /** @return list<DrawnObject> one for each copy */
     public function objects(): array
     {
@@ -251,6 +271,25 @@ final readonly class SectionDrawing
         }
 
         return $drawn;
+    }
+
+    /**
+     * Names of objects where they can be read, clear of the surfaces where there is a choice.
+     *
+     * @param list<DrawnObject> $objects
+     *
+     * @return list<Label> by number in that list
+     */
+    public function labels(array $objects): array
+    {
+        $surfaces = array_map(fn(array $layer): array => [$layer['left'], $layer['top'], $layer['right'], $layer['top']], $this->layers());
+
+        return Labels::of(
+            array_map(fn(DrawnObject $one): array => $one->named(), $objects),
+            PlanDrawing::TYPE,
+            [self::LEFT, 0.0, self::WIDTH - self::RIGHT, $this->height],
+            $surfaces,
+        );
     }
 
     /** @return list<array{float, float}> corners of the side view, right of the middle and above the underside, m; none of plain ones */

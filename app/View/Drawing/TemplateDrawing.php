@@ -8,6 +8,7 @@ use App\Words\Figures;
 use App\Words\Words;
 use Pensilis\Geometry\Section;
 use Pensilis\Layout\Layout;
+use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
 
 /**
@@ -17,7 +18,16 @@ use Pensilis\Plan\Plan;
  */
 final readonly class TemplateDrawing
 {
+    /** Size of the type, mm. */
+    public const TYPE = 3.0;
+
+    /** Half of a mark, mm. */
+    public const CROSS = 3.0;
+
     private const MARGIN = 8.0;
+
+    /** From line to line of what is written below, mm. */
+    public const LINE = 4.5;
 
     /** Room below the vessel for the ruler. */
     private const RULER = 22.0;
@@ -36,7 +46,8 @@ final readonly class TemplateDrawing
         $shape = $plan->vessel->shape;
         $this->rim = $shape->sectionAt($shape->height());
         $this->width = max(2e3 * $this->rim->halfX, self::CHECK) + 2.0 * self::MARGIN;
-        $this->height = 2e3 * $this->rim->halfY + 2.0 * self::MARGIN + self::RULER;
+        $notes = self::LINE * count($plan->purpose->fittings);
+        $this->height = 2e3 * $this->rim->halfY + 2.0 * self::MARGIN + self::RULER + $notes;
     }
 
     /** Top left corner of the drawing; the middle of the vessel is at (0, 0). */
@@ -69,21 +80,14 @@ final readonly class TemplateDrawing
         return $this->figures->length(1e-3 * self::CHECK);
     }
 
-    /** @return list<array{points: string, x: float, y: float, says: string}> one for each copy */
+    /** @return list<array{points: string, x: float, y: float}> one for each copy */
     public function objects(): array
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $one) {
-            $says = Words::say(
-                'template.object',
-                ['object' => $one->id, 'bottom' => $this->figures->length($this->layout?->bottomOf($one) ?? $one->targetBottom)],
-            );
-            foreach ($one->places as $n => [$x, $y]) {
+            foreach ($one->places as [$x, $y]) {
                 $drawn[] = [
-                    'points' => $this->points($one->solid->footprint(), $x, $y),
-                    'x'      => $this->x($x),
-                    'y'      => round(-1e3 * $y, 3),
-                    'says'   => $n === 0 ? $says : '',
+                    'points' => $this->points($one->solid->footprint(), $x, $y), 'x' => $this->x($x), 'y' => round(-1e3 * $y, 3),
                 ];
             }
         }
@@ -92,9 +96,11 @@ final readonly class TemplateDrawing
     }
 
     /**
-     * Edges of regions and frames of what is applied, pour by pour.
+     * Edges of regions and frames of what is applied, pour by pour: as lines, with what is said of each at its middle.
      *
-     * @return list<array{path: string, x: float, y: float, says: string, turned: bool}>
+     * @return list<array{
+     *     lines: list<array{float, float, float, float}>, x: float, y: float, says: string, isTurned: bool, halfX: float, halfY: float,
+     * }>
      */
     public function coats(): array
     {
@@ -103,32 +109,103 @@ final readonly class TemplateDrawing
         foreach ($this->layout->pours ?? [] as $k => $pour) {
             $middles = $pour->portions->parcels->middles();
             foreach (array_keys($pour->coat->zones) as $n) {
-                $path = '';
-                foreach ($pour->portions->parcels->edgesOf($n) as [$x, $y, $toX, $toY]) {
-                    $path .= "M{$this->x($x)} " . round(-1e3 * $y, 2) . "L{$this->x($toX)} " . round(-1e3 * $toY, 2);
-                }
                 [$x, $y] = $middles[$n] ?? [0.0, 0.0];
                 $drawn[] = [
-                    'path'   => $path, 'x' => $this->x($x), 'y' => round(-1e3 * $y, 2),
-                    'says'   => Words::say('template.region', ['pour' => $k + 1, 'region' => $words->inside($pour->coat->nameOf($n))]),
-                    'turned' => false,
+                    'lines' => array_map(
+                        fn(array $edge): array => [
+                            $this->x($edge[0]), round(-1e3 * $edge[1], 2), $this->x($edge[2]), round(-1e3 * $edge[3], 2),
+                        ],
+                        $pour->portions->parcels->edgesOf($n),
+                    ),
+                    'x'        => $this->x($x), 'y' => round(-1e3 * $y, 2),
+                    'says'     => Words::say('template.region', ['pour' => $k + 1, 'region' => $words->inside($pour->coat->nameOf($n))]),
+                    'isTurned' => false, ...RegionDrawing::room($pour->coat->zones[$n]->patch, 1e3),
                 ];
             }
             foreach ($pour->coat->applied as $one) {
-                [$left, $top, $wide, $high] = [
-                    $this->x($one->x) - 500.0 * $one->width, -1e3 * ($one->y + 0.5 * $one->height), 1e3 * $one->width,
-                    1e3 * $one->height,
-                ];
+                [$x, $y] = [$this->x($one->x), round(-1e3 * $one->y, 2)];
+                [$wide, $high] = [500.0 * $one->width, 500.0 * $one->height];
                 // As it is laid in; on a template that is mirrored it reads the other way about.
                 $drawn[] = [
-                    'path'   => "M{$left} {$top}h{$wide}v{$high}h-{$wide}z", 'x' => $this->x($one->x),
-                    'y'      => round(-1e3 * $one->y, 2), 'says' => $one->says === '' ? $words->inside($one->fact()) : $one->says,
-                    'turned' => $one->isMirrored($this->plan->setup->viewed) !== $this->mirrored,
+                    'lines' => [
+                        [$x - $wide, $y - $high, $x + $wide, $y - $high], [$x + $wide, $y - $high, $x + $wide, $y + $high],
+                        [$x + $wide, $y + $high, $x - $wide, $y + $high], [$x - $wide, $y + $high, $x - $wide, $y - $high],
+                    ],
+                    'x'        => $x, 'y' => $y, 'says' => $one->says === '' ? $words->inside($one->fact()) : $one->says,
+                    'isTurned' => $one->isMirrored($this->plan->setup->viewed) !== $this->mirrored, 'halfX' => $wide, 'halfY' => $high,
                 ];
             }
         }
 
         return $drawn;
+    }
+
+    /**
+     * What is written beside objects, regions and fittings, clear of each other and of lines where there is a choice.
+     *
+     * @return list<Label>
+     */
+    public function labels(): array
+    {
+        [$things, $lines] = [[], self::cross(0.0, 0.0)];
+        foreach ($this->plan->inclusions as $i => $one) {
+            $foot = $one->solid->footprint();
+            foreach ($one->places as $n => [$x, $y]) {
+                $things[] = ['x' => $this->x($x), 'y' => -1e3 * $y, 'halfX' => 1e3 * $foot->halfX, 'halfY' => 1e3 * $foot->halfY,
+                    'name'       => $n === 0 ? $this->objectSays($i) : ''];
+                array_push($lines, ...self::cross($this->x($x), -1e3 * $y));
+            }
+        }
+        foreach ($this->fittings() as $one) {
+            $things[] = ['x' => $one['x'], 'y' => $one['y'], 'halfX' => $one['radius'], 'halfY' => $one['radius'], 'name' => $one['name']];
+            array_push($lines, ...self::cross($one['x'], $one['y']));
+        }
+        foreach ($this->coats() as $one) {
+            $things[] = ['name' => $one['isTurned'] ? '' : $one['says']] + $one;
+            array_push($lines, ...$one['lines']);
+        }
+        $rim = array_map(fn(array $p): array => [$this->x($p[0]), -1e3 * $p[1]], $this->rim->rim());
+        foreach ($rim as $n => $point) {
+            $lines[] = [...$point, ...($rim[$n + 1] ?? $rim[0])];
+        }
+
+        return Labels::of($things, self::TYPE, [
+            $this->left(), $this->top(), $this->left() + $this->width, $this->rulerTop(),
+        ], $lines);
+    }
+
+    /** @return list<array{float, float, float, float}> the lines of a mark */
+    private static function cross(float $x, float $y): array
+    {
+        return [[$x - self::CROSS, $y, $x + self::CROSS, $y], [$x, $y - self::CROSS, $x, $y + self::CROSS]];
+    }
+
+    private function objectSays(int $i): string
+    {
+        $one = $this->plan->inclusions[$i];
+
+        return Words::say(
+            'template.object',
+            ['object' => $one->id, 'bottom' => $this->figures->length($this->layout?->bottomOf($one) ?? $one->targetBottom)],
+        );
+    }
+
+    /** @return list<array{x: float, y: float, radius: float, name: string, says: string}> where to drill, and how deep */
+    public function fittings(): array
+    {
+        return array_map(function (Fitting $one, int $n): array {
+            $name = Words::say('template.fitting', ['kind' => Words::say("fields.choices.fitting.{$one->kind}"), 'number' => $n + 1]);
+
+            return [
+                'x'    => $this->x($one->x), 'y' => round(-1e3 * $one->y, 2), 'radius' => 1e3 * $one->radius, 'name' => $name,
+                'says' => Words::say('template.hole', [
+                    'fitting' => $name, 'depth' => $this->figures->length($one->depth),
+                    'side'    => Words::say('fields.choices.side.' . ($one->fromTop ? 'top' : 'bottom')),
+                    'left'    => $this->figures->length($this->rim->halfX + ($this->mirrored ? -1.0 : 1.0) * $one->x),
+                    'front'   => $this->figures->length($this->rim->halfY + $one->y),
+                ]),
+            ];
+        }, $this->plan->purpose->fittings, array_keys($this->plan->purpose->fittings));
     }
 
     private function x(float $metres): float

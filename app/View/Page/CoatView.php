@@ -135,7 +135,7 @@ final readonly class CoatView
     }
 
     /** Plain mix of a region in all vessels that are poured alike, g. */
-    private function gramsOf(Portion $portion): float
+    public function gramsOf(Portion $portion): float
     {
         return 1e3 * $this->pour->resin->density * $portion->plain($this->pour->resin->density) * $this->plan->setup->pieces;
     }

@@ -118,6 +118,7 @@ final readonly class PieceView
             $this->gaze,
             $this->piece->photograph,
             $this->isColoured(),
+            $this->piece->document,
         );
     }
 
@@ -140,6 +141,65 @@ final readonly class PieceView
     public function coat(int $k): CoatView
     {
         return new CoatView($this->plan, $this->pour($k), $k, $this->figures);
+    }
+
+    /** What a region of a given pour is called. */
+    public function regionName(int $k, int $z): string
+    {
+        return $this->words->inside($this->plan->pours[$k]->coat->nameOf($z));
+    }
+
+    /** What a region takes, in a line: its share, its mix, its colours; nothing where there are no layers. */
+    public function regionLine(int $k, int $z): string
+    {
+        foreach ($this->layout->pours[$k]->portions->all ?? [] as $portion) {
+            if ($portion->index === $z) {
+                return Words::say('piece.regions.says', [
+                    'share'  => $this->figures->percent($portion->share, 1),
+                    'mass'   => $this->figures->mass($this->coat($k)->gramsOf($portion)),
+                    'colour' => RecipeWords::of($portion->recipe),
+                ]);
+            }
+        }
+
+        return '';
+    }
+
+    /** @return array<string, string> what is coloured by itself in the given pours, by its name on the page */
+    public function coatParts(): array
+    {
+        $parts = [];
+        foreach ($this->plan->pours as $k => $pour) {
+            $parts["pour-{$k}"] = Words::say('piece.Pour', ['number' => $k + 1]);
+            foreach (array_keys($pour->coat->zones) as $z) {
+                $parts["region-{$k}-{$z}"] = Words::say('piece.regions.of', ['number' => $k + 1, 'region' => $this->regionName($k, $z)]);
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * What a coat may be coloured with at one press: the colours of the piece, then those of shelf and palette.
+     *
+     * @param array<string, array<string, mixed>> $palette
+     *
+     * @return array<array-key, array{name: string, shade: string}>
+     */
+    public function swatches(array $palette): array
+    {
+        $swatches = [];
+        foreach ($this->plan->colours as $colour) {
+            $swatches[$colour->id] = ['name' => $colour->name, 'shade' => $colour->shade->toHex()];
+        }
+        $known = array_column($swatches, 'name');
+        foreach ($palette as $key => $colour) {
+            if (is_string($colour['name'] ?? null) && is_string($colour['shade'] ?? null) && !in_array($colour['name'], $known, true)) {
+                $swatches += [$key => ['name' => $colour['name'], 'shade' => $colour['shade']]];
+            }
+        }
+
+        return $swatches;
     }
 
     /** @return list<Fact> what to make ready before the first pour */

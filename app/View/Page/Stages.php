@@ -42,6 +42,8 @@ final readonly class Stages
     {
         return match (true) {
             preg_match('#^/inclusions/(\d+)#', $pointer, $found) === 1              => "object-{$found[1]}",
+            preg_match('#^/purpose/fittings/(\d+)#', $pointer, $found) === 1        => "fitting-{$found[1]}",
+            preg_match('#^/pours/(\d+)/zones/(\d+)#', $pointer, $found) === 1       => "region-{$found[1]}-{$found[2]}",
             preg_match('#^/pours/(\d+)#', $pointer, $found) === 1                   => "pour-{$found[1]}",
             preg_match('#^/(title|purpose|sealing|vessel/viewed)#', $pointer) === 1 => 'use',
             preg_match('#^/(vessel|pieces)#', $pointer) === 1                       => 'vessel',

@@ -10,5 +10,4 @@
     <x-body-of :object="$object"/>
     @if($object->atOdds)<path class="odd" d="M{{ $object->x - 5 }} {{ $object->y - 19 }}l10 10m0 -10l-10 10"/>@endif
 
-    <text x="{{ $object->x }}" y="{{ $object->y + ($object->halfY < 14 ? -$object->halfY - 5 : 4) }}">{{ $object->id }}</text>
 </g>

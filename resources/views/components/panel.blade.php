@@ -1,7 +1,7 @@
-@props(['of', 'title', 'shown' => false, 'up' => null])
+@props(['of', 'title', 'shown' => false, 'up' => null, 'back' => null])
 <section @class(['panel', 'shown' => $shown]) id="{{ $of }}" aria-labelledby="{{ $of }}-head" tabindex="-1">
     <header>
-        @if($up !== null)<a class="up" href="#{{ $up }}">{{ __("piece.stages.{$up}.name") }}</a>@endif
+        @if($up !== null)<a class="up" href="#{{ $up }}">{{ $back ?? __("piece.stages.{$up}.name") }}</a>@endif
         <h2 id="{{ $of }}-head">{{ $title }}</h2>
     </header>
     {{ $slot }}

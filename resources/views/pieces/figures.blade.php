@@ -6,7 +6,13 @@
     <p id="figures-{{ $i }}" class="quiet" hx-swap-oob="true">{{ $view->objects()->figures($inclusion) }}</p>
 @endforeach
 @if($view->isGiven())
-    @foreach(array_keys($view->layout->pours ?? []) as $k)@include('pieces.pour-figures', ['oob' => true])@endforeach
+    @foreach($view->layout->pours ?? [] as $k => $pour)
+        @include('pieces.pour-figures', ['oob' => true])
+        @foreach(array_keys($pour->coat->zones) as $z)
+            <span id="region-says-{{ $k }}-{{ $z }}" class="quiet" hx-swap-oob="true">{{ $view->regionLine($k, $z) }}</span>
+            <p id="region-figures-{{ $k }}-{{ $z }}" class="figure" hx-swap-oob="true">{{ $view->regionLine($k, $z) }}</p>
+        @endforeach
+    @endforeach
 @else
     @include('pieces.found-pours', ['oob' => true])
 @endif

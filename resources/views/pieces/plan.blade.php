@@ -16,28 +16,22 @@
                 x="{{ $under['x'] }}" y="{{ $under['y'] }}" width="{{ $under['width'] }}" height="{{ $under['height'] }}"
                 transform="scale({{ $under['flip'] }} 1)" preserveAspectRatio="none"/>
         @endif
-        @if($drawings->shown !== null)
-            <a class="part" href="#pour-{{ $drawings->shown }}" aria-label="{{ __('piece.drawings.regions',
-                ['number' => $drawings->shown + 1]) }}">
-                @foreach($plan->regions() as $shade => $path)<path class="region" fill="{{ $shade }}" d="{{ $path }}"/>@endforeach
-
-            </a>
-        @endif
-        @foreach($plan->regionEdges() as [$x, $y, $toX, $toY])
-            <line class="region-edge" x1="{{ $x }}" y1="{{ $y }}" x2="{{ $toX }}" y2="{{ $toY }}"/>
-        @endforeach
-        @foreach($plan->regionNames() as [$x, $y, $name])
-            <text class="region-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $name }}</text>
-        @endforeach
+        @if($drawings->regions !== null)@include('pieces.regions', ['regions' => $drawings->regions])@endif
 
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>
-        @foreach($plan->fittings() as $n => [$x, $y, $radius, $kind])
-            <a class="part" href="#fitting-{{ $n }}">
-                <circle class="fitting" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}"/>
-                <text class="fitting-name" x="{{ $x }}" y="{{ $y + 4 }}">{{ $kind }}</text>
+        @foreach($plan->fittings() as $fitting)
+            <a class="part" href="#fitting-{{ $fitting->index }}" aria-label="{{ $fitting->says() }}" data-fitting="{{ $fitting->index }}"
+                data-x="{{ $fitting->xMm() }}" data-y="{{ $fitting->yMm() }}" @if($fitting->partner !== null) data-partner="{{
+                $fitting->partner }}" @endif>
+                <circle class="fitting-hit" cx="{{ $fitting->x }}" cy="{{ $fitting->y }}" r="{{ max(12, $fitting->radius) }}"/>
+                <circle class="fitting" cx="{{ $fitting->x }}" cy="{{ $fitting->y }}" r="{{ $fitting->radius }}"/>
+                <text class="fitting-name" x="{{ $fitting->x }}" y="{{ $fitting->y - max(12, $fitting->radius) - 3 }}">{{
+                    $fitting->kind() }}</text>
             </a>
         @endforeach
-        @foreach($plan->objects() as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
+        @php($objects = $plan->objects())
+        @foreach($objects as $object)<x-drawn-object :object="$object" :most="$plan->rim->halfX * 1e3"/>@endforeach
+        <x-object-names :objects="$objects" :labels="$plan->labels($objects, $drawings->regions)"/>
     </svg>
 </figure>

@@ -28,6 +28,11 @@
                 fill="{{ $one['shade'] }}"/>
         @endforeach
 
+        @foreach($section->fittings() as $n => [$x, $y, $width, $height, $says])
+            <a class="part" href="#fitting-{{ $n }}" aria-label="{{ $says }}">
+                <rect class="kept-free" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
+            </a>
+        @endforeach
         @foreach($section->layers() as $layer)
             <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
             @if($view->isGiven())
@@ -55,7 +60,8 @@
             @endforeach
             <text class="unit" x="44" y="{{ $section->rim() - 12 }}">{{ $section->ruleUnit() }}</text>
         </g>
-        @foreach($section->objects() as $object)
+        @php($objects = $section->objects())
+        @foreach($objects as $object)
             @if($object->id !== '' && !$turned)
                 <line class="plumb" x1="{{ $object->x }}" x2="{{ $object->x }}" y1="{{ $section->rim() - 16 }}"
                     y2="{{ $object->y - $object->halfY }}"/>
@@ -63,5 +69,6 @@
 
             <x-drawn-object :object="$object" vertical :most="$view->plan->vessel->fill * 1e3"/>
         @endforeach
+        <x-object-names :objects="$objects" :labels="$section->labels($objects)"/>
     </svg>
 </figure>

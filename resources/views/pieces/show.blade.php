@@ -28,7 +28,11 @@
                 @include('pieces.panels.colour')
                 @include('pieces.panels.pours')
                 @if($view->isGiven())
-                    @foreach(array_keys($view->plan->pours) as $k)@include('pieces.panels.own-pour')@endforeach
+                    @foreach($view->plan->pours as $k => $pour)
+                        @include('pieces.panels.own-pour')
+                        @foreach(array_keys($pour->coat->zones) as $z)@include('pieces.panels.region')@endforeach
+                    @endforeach
+                    @include('pieces.panels.coat-doings')
                 @endif
                 @include('pieces.found-pours')
                 @include('pieces.panels.clock')

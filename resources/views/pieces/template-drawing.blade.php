@@ -4,18 +4,25 @@
     <polygon points="{{ $drawing->points($drawing->rim) }}"/>
     <path d="M-6 0H6M0 -6V6"/>
     @foreach($drawing->coats() as $one)
-        <path d="{{ $one['path'] }}" stroke-width="0.25" stroke-dasharray="2 1"/>
-        <text transform="translate({{ $one['x'] }} {{ $one['y'] + 1 }})@if($one['turned']) scale(-1 1)@endif" font-size="3"
-            text-anchor="middle" fill="#0f3b45" stroke="none">
-            {{ $one['says'] }}
-        </text>
+        <path d="@foreach($one['lines'] as [$x, $y, $toX, $toY])M{{ $x }} {{ $y }}L{{ $toX }} {{ $toY }}@endforeach" stroke-width="0.25"
+            stroke-dasharray="2 1"/>
+        @if($one['isTurned'])
+            <text transform="translate({{ $one['x'] }} {{ $one['y'] + 1 }}) scale(-1 1)" font-size="{{ $drawing::TYPE }}"
+                text-anchor="middle" fill="#0f3b45" stroke="none">{{ $one['says'] }}</text>
+        @endif
     @endforeach
     @foreach($drawing->objects() as $object)
         <polygon points="{{ $object['points'] }}" stroke-width="0.4"/>
         <path d="M{{ $object['x'] - 1.5 }} {{ $object['y'] }}h3M{{ $object['x'] }} {{ $object['y'] - 1.5 }}v3"/>
-        <text x="{{ $object['x'] }}" y="{{ $object['y'] + 5 }}" font-size="3" text-anchor="middle" fill="#0f3b45" stroke="none">
-            {{ $object['says'] }}
-        </text>
+    @endforeach
+    @foreach($drawing->fittings() as $one)
+        <circle cx="{{ $one['x'] }}" cy="{{ $one['y'] }}" r="{{ $one['radius'] }}" stroke-width="0.4" stroke-dasharray="1 0.8"/>
+        <path d="M{{ $one['x'] - $drawing::CROSS }} {{ $one['y'] }}h{{ 2 * $drawing::CROSS }}M{{ $one['x'] }} {{ $one['y'] - $drawing::CROSS
+            }}v{{ 2 * $drawing::CROSS }}"/>
+    @endforeach
+    @foreach($drawing->labels() as $label)
+        <text x="{{ $label->x }}" y="{{ $label->y }}" font-size="{{ $drawing::TYPE }}" text-anchor="middle" fill="#0f3b45"
+            stroke="none">{{ $label->says }}</text>
     @endforeach
     <g transform="translate({{ -$drawing::CHECK / 2 }} {{ $drawing->rulerTop() }})">
         <path d="M0 6H{{ $drawing::CHECK }}@for($mm = 0; $mm <= $drawing::CHECK; $mm += 5)M{{ $mm }} 6v{{ $mm % 10 === 0 ? -4 : -2.5
@@ -26,5 +33,8 @@
         <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">
             {{ __($drawing->mirrored ? 'template.check-mirrored' : 'template.check', ['length' => $drawing->check()]) }}
         </text>
+        @foreach($drawing->fittings() as $n => $one)
+            <text x="0" y="{{ 15.5 + ($n + 1) * $drawing::LINE }}" font-size="3" fill="#0f3b45" stroke="none">{{ $one['says'] }}</text>
+        @endforeach
     </g>
 </svg>

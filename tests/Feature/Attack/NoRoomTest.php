@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\KeptSessions;
 use App\Models\KeptFile;
+use App\Models\KeptSessions;
 use App\Models\Mesh;
 use App\Models\NoRoom;
 use App\Models\Photograph;

@@ -122,7 +122,7 @@ it('knows nothing of another studio, and changes nothing of it', function (): vo
     }
     // Names in forms are the same as names in addresses.
     $this->post("/pieces/{$own->id}/supplies", ['supply' => $ids['supply']])->assertSessionHasErrors('supply');
-    $this->put("/pieces/{$own->id}/pours/0/recipe", ['from' => $ids['recipe']])->assertNotFound();
+    $this->put("/pieces/{$own->id}/pours/0/recipe", ['recipe' => $ids['recipe']])->assertNotFound();
     $this->post('/pieces', ['title' => 'Mine', 'resin' => 'deep', 'vessel' => $ids['vessel']])->assertSessionHasErrors('vessel');
     $this->get("/pieces/{$own->id}/pours/0?with={$ids['piece']}")->assertOk()->assertDontSee('joint batch');
     $this->delete("/mixings/{$ids['mixing']}")->assertRedirect();

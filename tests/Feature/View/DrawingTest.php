@@ -134,7 +134,7 @@ it('draws the template in millimetres, and mirrors left and right only', functio
     [$mirrored] = (new TemplateDrawing($plan, $layout, metric(), true))->objects();
     expect([$plain['x'], $plain['y']])->toBe([10.0, -20.0])
         ->and([$mirrored['x'], $mirrored['y']])->toBe([-10.0, -20.0])
-        ->and($plain['says'])->toBe('cone, 14 mm');
+        ->and((new TemplateDrawing($plan, $layout, metric(), false))->labels()[0]->says)->toBe('cone, 14 mm');
     foreach (corners($plain['points']) as [$x, $y]) {
         expect(hypot($x - 10.0, $y + 20.0))->toEqualWithDelta(14.0, 0.01);
     }

@@ -11,18 +11,23 @@
         @endforeach
     </x-act>
 
-    <h3>{{ __('piece.colours.head') }}</h3>
     <div class="fields"><x-inputs :view="$form" :fields="$coats->ground($k)"/></div>
-    @foreach($coats->zones($k) as $z)
-        <div class="fields zone" id="region-{{ $k }}-{{ $z }}"><x-inputs :view="$form" :fields="$coats->zone($k, $z)"/></div>
-    @endforeach
-    <div class="fields"><x-inputs :view="$form" :fields="$coats->moreZones($k)"/></div>
-    <p class="quiet">{{ __('piece.colours.note', ['example' => App\Interchange\Form\FieldKind::Profile->example($view->system)]) }}</p>
+    @if($coats->zones($k) !== [])
+        <ul class="list">
+            @foreach($coats->zones($k) as $z)
+                <li>
+                    <a href="#region-{{ $k }}-{{ $z }}">{{ $view->regionName($k, $z) }}</a>
+                    <span class="quiet" id="region-says-{{ $k }}-{{ $z }}">{{ $view->regionLine($k, $z) }}</span>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    <x-more id="pour-{{ $k }}-regions" :says="__('piece.regions.typed')" :view="$form" :fields="$coats->moreZones($k)"/>
     <x-more id="pour-{{ $k }}-applied" :says="__('piece.colours.applied')" :view="$form" :fields="$coats->applied($k)"/>
     <x-more id="pour-{{ $k }}-recipes" :says="__('piece.colours.recipes')">
         @if($k > 0)
             <x-act :to="route('pieces.recipes.update', [$view->piece, $k], false)" method="put" :saw="$view->piece">
-                <button class="btn btn-sm btn-outline-primary" name="from"
+                <button class="btn btn-sm btn-outline-primary" name="recipe"
                     value="pour-{{ $k - 1 }}">{{ __('piece.colours.as', ['number' => $k]) }}</button>
             </x-act>
         @endif
@@ -37,7 +42,7 @@
         @if($recipes->isNotEmpty())
             <x-act :to="route('pieces.recipes.update', [$view->piece, $k], false)" method="put" :saw="$view->piece" class="inline">
                 <label for="from-{{ $k }}">{{ __('piece.colours.take') }}</label>
-                <select class="form-select form-select-sm" id="from-{{ $k }}" name="from">
+                <select class="form-select form-select-sm" id="from-{{ $k }}" name="recipe">
                     @foreach($recipes as $recipe)<option value="{{ $recipe->id }}">{{ $recipe->name }}</option>@endforeach
                 </select>
                 <button class="btn btn-sm btn-outline-primary">{{ __('piece.colours.take-it') }}</button>

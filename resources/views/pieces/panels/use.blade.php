@@ -6,10 +6,30 @@
                 'reason' => App\Words\Words::choice($view->plan->sealer, 'sealer-reason')]) }}
     </p>
     <h3>{{ __('piece.fittings.head') }}</h3>
-    @foreach($form->fields->andOneMore('/purpose/fittings') as $i)
-        @php($fitting = $view->plan->purpose->fittings[$i] ?? null)
-        <x-more id="fitting-{{ $i }}" :view="$form" :fields="$form->fields->fitting($i)" :says="$fitting === null ?
-            __('piece.fittings.one-more') : __('piece.fittings.one', ['kind' => __('fields.choices.fitting.' . $fitting->kind),
-            'radius' => $view->figures->length($fitting->radius)])"/>
-    @endforeach
+    @if($view->plan->purpose->fittings !== [])
+        <ul class="list">
+            @foreach($view->plan->purpose->fittings as $i => $fitting)
+                <li>
+                    <a href="#fitting-{{ $i }}">{{ ucfirst(__("fields.choices.fitting.{$fitting->kind}")) }}</a>
+                    <span class="quiet">{{ $view->figures->place($fitting->x, $fitting->y) }}</span>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    <x-act :to="route('pieces.fittings.store', $view->piece, false)" once :saw="$view->piece" class="inline">
+        @foreach(App\Interchange\PlanFile\Fittings::WAYS as $way)
+            <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.fittings.ways.{$way}") }}</button>
+        @endforeach
+    </x-act>
+    <p class="quiet">{{ __('piece.fittings.note') }}</p>
 </x-panel>
+@foreach($view->plan->purpose->fittings as $i => $fitting)
+    <x-panel of="fitting-{{ $i }}" :title="ucfirst(__('fields.choices.fitting.' . $fitting->kind))" up="use">
+        <div class="fields"><x-inputs :view="$form" :fields="$form->fields->fitting($i)"/></div>
+        <p class="quiet">{{ __('piece.fittings.free') }}</p>
+        <x-act :to="route('pieces.fittings.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
+            <input type="hidden" name="fitting" value="{{ $i }}">
+            <button class="plain">{{ __('piece.fittings.remove') }}</button>
+        </x-act>
+    </x-panel>
+@endforeach

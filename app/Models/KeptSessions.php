@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Models;
 
-use App\Models\NoRoom;
 use ErrorException;
 use Illuminate\Session\FileSessionHandler;
 

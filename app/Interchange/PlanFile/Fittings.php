@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\PlanFile;
+
+use Pensilis\Layout\Finished;
+use Pensilis\Layout\FittingPlaces;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+
+/** Fittings put where the balance of a piece asks for them. */
+final class Fittings
+{
+    /** As a page offers them. */
+    public const WAYS = ['hook', 'hooks', 'handles', 'foot'];
+
+    /** As many as a plan file takes. */
+    public const MOST = 20;
+
+    /** Room round a fitting that begins, mm (memory). */
+    private const RADIUS = 6;
+
+    /** A hole that begins, mm: half of 12 mm, or half of what is there (common practice: half the thickness at most). */
+    private const HOLE = 6.0;
+
+    /**
+     * @param array<string, mixed> $document
+     * @param value-of<self::WAYS> $way
+     *
+     * @return array<string, mixed>
+     */
+    public static function with(array $document, Plan $plan, Layout $layout, string $way): array
+    {
+        $rim = $plan->vessel->shape->sectionAt($layout->level());
+        $places = new FittingPlaces($rim, Finished::of($plan, $layout)->balance);
+        [$kind, $at] = match ($way) {
+            'hook'    => ['hook', [$places->above()]],
+            'hooks'   => ['hook', $places->pairAbove()],
+            'handles' => ['handle', $places->pairLevel()],
+            default   => ['foot', [$places->above()]],
+        };
+        $fittings = array_values(Document::list($document, '/purpose/fittings'));
+        foreach ($at as [$x, $y]) {
+            $fittings[] = [
+                'kind'     => $kind, 'at_mm' => [round(1e3 * $x, 1), round(1e3 * $y, 1)], 'radius_mm' => self::RADIUS,
+                'depth_mm' => round(min(self::HOLE, 500.0 * $layout->level()), 1), 'from' => $kind === 'foot' ? 'bottom' : 'top',
+            ];
+        }
+
+        return count($fittings) > self::MOST ? $document : Document::with($document, '/purpose/fittings', $fittings);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Layout\Finished;
+use Pensilis\Layout\FittingPlaces;
+use Pensilis\Layout\Layout;
+use Tests\Plans;
+
+/*
+ * Statics: what hangs from one point comes to rest with its centre of mass below it; from two, their moments about it cancel
+ * (any textbook, such as Meriam, Statics, on concurrent forces).
+ */
+
+$places = function (array $changes): array {
+    $plan = Plans::read($changes + ['/pours' => [['resin' => 'deep', 'depth_mm' => 20], ['resin' => 'deep', 'depth_mm' => 40]]]);
+    $layout = Layout::given($plan);
+    $balance = Finished::of($plan, $layout)->balance;
+
+    return [new FittingPlaces($plan->vessel->shape->sectionAt($layout->level()), $balance), $balance];
+};
+$brass = ['id' => 'bead', 'shape' => 'box', 'size_mm' => [20, 20, 10], 'target_bottom_mm' => 20, 'tolerance_mm' => 1,
+    'at_mm'    => [25, -10], 'material' => ['skeleton_g_cm3' => 8.5]];
+
+it('hangs a piece from above its balance, halfway to the edge', function () use ($places): void {
+    [$on] = $places(['/inclusions' => []]);
+    // A round block of 90 mm balances on its middle.
+    expect($on->above())->toEqualWithDelta([0.0, 0.0225], 1e-9);
+});
+
+it('hangs level what a heavy object has put out of balance', function () use ($places, $brass): void {
+    [$on, [$x, $y]] = $places(['/inclusions' => [$brass]]);
+    expect($x)->toBeGreaterThan(0.0)->and($y)->toBeLessThan(0.0)
+        ->and($on->above()[0])->toEqualWithDelta($x, 1e-12)
+        ->and($on->above()[1])->toBeGreaterThan($y);
+    foreach ([$on->pairAbove(), $on->pairLevel()] as [$left, $right]) {
+        // Equal loads on equal arms about the balance, and both at one height.
+        expect($x - $left[0])->toEqualWithDelta($right[0] - $x, 1e-12)->toBeGreaterThan(0.01)
+            ->and($left[1])->toBe($right[1]);
+    }
+    expect($on->pairLevel()[0][1])->toEqualWithDelta($y, 1e-12);
+});
+
+it('keeps a pair inside where the vessel is narrow', function () use ($places): void {
+    // A right triangle of 60 × 90 balances at a third of its legs: there it reaches 20 mm to the left and 20 mm to the right.
+    [$on, [$x, $y]] = $places(['/inclusions' => [], '/vessel' => [
+        'shape' => 'outline', 'path' => 'M0 0H60L0 90Z', 'height_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
+    ]]);
+    expect($on->pairLevel())->toEqualWithDelta([[$x - 0.01, $y], [$x + 0.01, $y]], 1e-9)
+        // Straight up from there the hypotenuse is 30 mm away.
+        ->and($on->above())->toEqualWithDelta([$x, $y + 0.015], 1e-9);
+});
