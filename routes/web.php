@@ -106,6 +106,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
     Route::post('/pieces/{piece}/objects/repeat', [ObjectController::class, 'repeat'])->name('pieces.objects.repeat');
+    Route::patch('/pieces/{piece}/objects', [ObjectController::class, 'update'])->name('pieces.objects.update');
     Route::delete('/pieces/{piece}/objects', [ObjectController::class, 'destroy'])->name('pieces.objects.destroy');
     Route::post('/pieces/{piece}/fittings', [FittingController::class, 'store'])->name('pieces.fittings.store');
     Route::delete('/pieces/{piece}/fittings', [FittingController::class, 'destroy'])->name('pieces.fittings.destroy');

@@ -57,21 +57,30 @@ final readonly class Inclusion
         return $this->changed($this->targetBottom, $copies);
     }
 
+    /** The same at another place in plan, its copies where they are. */
+    public function at(float $x, float $y): self
+    {
+        return $this->changed($this->targetBottom, array_slice($this->places, 1), [$x, $y]);
+    }
+
     /** The same at another height. */
     public function targeting(float $bottom): self
     {
         return $this->changed($bottom, array_slice($this->places, 1));
     }
 
-    /** @param list<array{float, float}> $copies */
-    private function changed(float $bottom, array $copies): self
+    /**
+     * @param list<array{float, float}> $copies
+     * @param array{float, float}|null  $place  its own where it is moved
+     */
+    private function changed(float $bottom, array $copies, ?array $place = null): self
     {
         return new self(
             $this->id,
             $this->solid,
             $this->substance,
-            $this->x,
-            $this->y,
+            $place[0] ?? $this->x,
+            $place[1] ?? $this->y,
             $bottom,
             $this->tolerance,
             $this->cover,

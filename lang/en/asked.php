@@ -45,6 +45,11 @@ return [
         'most'     => 'A piece holds at most :most colours; remove one that is not used.',
         'used'     => 'This colour is mixed into :uses; take it out there first.',
     ],
+    'objects' => [
+        'way.*'     => 'Say what to do with them.',
+        'objects.*' => 'Choose objects first: with a tick in the list, with Shift and a press, or with Space.',
+        'each.*'    => 'That is more than fits into a field.',
+    ],
     'fitting' => [
         'way.*' => 'Say what to put on it: a hook, two hooks, two handles or a foot.',
         'none'  => 'Nothing was put on: there are no layers to put it on yet, or it would be more than :most.',

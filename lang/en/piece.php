@@ -140,6 +140,17 @@ return [
         'coats'   => '{1} 1 coat of :sealer dries :hours.|[2,*] :count coats of :sealer; the last dries :hours.',
         'test'    => 'Cast a test piece first.',
     ],
+    'together' => [
+        'head'   => 'Several objects', 'do' => 'Do something with those that are ticked',
+        'choose' => 'Tick those that something is to be done with.', 'tick' => 'Choose :object',
+        'each'   => 'What is written here is set for each of them.', 'set' => 'Set for each', 'line' => 'In one line', 'even' => 'Evenly',
+        'ways'   => [
+            'across'      => 'left to right', 'behind' => 'front to back', 'level' => 'at one height',
+            'even-across' => 'left to right', 'even-behind' => 'front to back', 'even-level' => 'in height',
+            'round'       => 'Round the middle', 'spread' => 'Where there is room',
+        ],
+        'remove' => 'Take them out', 'differ' => 'differ',
+    ],
     'set' => [
         'hang' => 'hung from a thread', 'floor' => 'on the floor', 'rest' => 'resting on the layer below',
         'tack' => 'pressed into the tacky layer',

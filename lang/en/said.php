@@ -27,6 +27,8 @@ return [
     'copy-title'       => ':title (copy)',
     'taken'            => 'Taken from the shelf: :name.',
     'file-read'        => 'This is the piece from that file.',
+    'objects-changed'  => '{0} None of them is there any more.|{1} 1 object is changed.|[2,*] :count objects are changed.',
+    'objects-gone'     => '{0} None of them was there any more.|{1} 1 object is taken out.|[2,*] :count objects are taken out.',
     'pours-kept'       => 'You can edit the pours now; they stay as they are.',
     'pour-split'       => 'Pour :number is divided.',
     'pour-join'        => 'Pour :number is joined with the one above.',

@@ -3,6 +3,7 @@
 
 import { whenDragged } from './drag.js';
 import { form, tell, written } from './piece-form.js';
+import { select } from './select.js';
 
 const WAIT_MS = 250;
 /** How near a mark draws a dragged object, in CSS pixels. */
@@ -15,8 +16,9 @@ const drawn = (index) => document.querySelectorAll(`[data-drawing] [data-object=
 
 /** Places in millimetres that the server has not answered yet, by object. */
 let moved = new Map();
-/** Objects that were chosen together. */
+/** Objects that were chosen together, and of how many. */
 const chosen = new Set();
+let objects = document.querySelectorAll('[data-choose]').length;
 
 function place(index) {
     const { x, y, bottom } = drawn(index)[0].dataset;
@@ -85,9 +87,29 @@ function pulled(svg, was, right, up, perMm, perMmUp) {
     return [right, mark === undefined || svg.dataset.turned === '1' ? up : mark - was.bottom];
 }
 
+/** What all that were chosen say in a field, where they say the same. */
+function inCommon(key) {
+    const texts = [...chosen].map((index) => field(index, key.replaceAll('/', '-'))?.value ?? '');
+    return texts.every((text) => text === texts[0]) ? texts[0] : document.querySelector('#several').dataset.differ;
+}
+
 function show() {
     for (const object of document.querySelectorAll('[data-object]')) {
         object.classList.toggle('chosen', chosen.has(object.dataset.object));
+    }
+    const ticks = [...document.querySelectorAll('[data-choose]')];
+    for (const tick of ticks) {
+        tick.checked = chosen.has(tick.dataset.choose);
+    }
+    const several = document.querySelector('#several');
+    if (several && chosen.size > 0) {
+        several.querySelector('.chosen-names').textContent = ticks
+            .filter((tick) => tick.checked)
+            .map((tick) => tick.value)
+            .join(', ');
+        for (const one of several.querySelectorAll('[name^="each["]')) {
+            one.placeholder = inCommon(/\[(.*)\]/.exec(one.name)[1]);
+        }
     }
 }
 
@@ -96,7 +118,16 @@ function toggle(index) {
         chosen.add(index);
     }
     show();
+    select(chosen.size > 1 ? 'together' : `object-${index}`);
 }
+
+document.addEventListener('change', (event) => {
+    const index = event.target.dataset?.choose;
+    if (index !== undefined) {
+        chosen[event.target.checked ? 'add' : 'delete'](index);
+        show();
+    }
+});
 
 document.addEventListener('keydown', (event) => {
     const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
@@ -161,7 +192,18 @@ whenDragged(
     () => tell(0),
 );
 
-document.addEventListener('htmx:after:swap', () => {
+document.addEventListener('htmx:after:swap', ({ detail: { ctx } }) => {
     moved = new Map();
+    // What was set for each is set.
+    for (const one of ctx.select === '#piece' ? document.querySelectorAll('#several [name^="each["]') : []) {
+        one.value = one.defaultValue;
+    }
+    // One that is gone takes the numbers of the others with it.
+    const count = document.querySelectorAll('[data-choose]').length;
+    if (count !== objects) {
+        chosen.clear();
+        objects = count;
+    }
     show();
 });
+show();

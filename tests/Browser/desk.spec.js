@@ -84,6 +84,34 @@ test('objects chosen together and groups move together, and come back by undo', 
     await expect(x(1)).toHaveValue('5 mm');
 });
 
+test('several objects are chosen, set to one height and spaced at a press each', async ({ page }) => {
+    await copyOf(page, 'Gentian tray');
+    const plan = page.locator('[data-drawing="plan"]');
+    for (const n of [0, 1]) {
+        await plan
+            .locator(`[data-object="${n}"]`)
+            .first()
+            .click({ modifiers: ['Shift'] });
+    }
+    await expect(page.locator('#together')).toBeVisible();
+    await page.getByRole('link', { name: 'Objects', exact: false }).locator('visible=true').last().click();
+    await page.getByLabel('Choose gentian 3').check();
+    await page.getByRole('link', { name: 'Do something with those that are ticked' }).click();
+    await expect(page.locator('.chosen-names')).toHaveText('gentian 1, gentian 2, gentian 3');
+    // What they have in common stands there.
+    await expect(page.locator('#several').getByLabel('Bottom at')).toHaveAttribute('placeholder', '4 mm');
+    await page.locator('#several').getByLabel('Bottom at').fill('5 mm');
+    await page.getByRole('button', { name: 'Set for each' }).click();
+    await expect(page.getByText('3 objects are changed.')).toBeVisible();
+    await expect(plan.locator('.chosen')).toHaveCount(3);
+    // Between −50 and 52.
+    await page.locator('#several [value="even-across"]').click();
+    await expect(page.locator('[data-drawing="plan"] [data-object="1"]')).toHaveAttribute('data-x', '1');
+    for (const n of [0, 1, 2]) {
+        await expect(page.locator(`#f-inclusions-${n}-target_bottom_mm`)).toHaveValue('5 mm');
+    }
+});
+
 test('a dragged object snaps to a set surface, and with Alt it does not', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     const svg = page.locator('[data-drawing="section"]');

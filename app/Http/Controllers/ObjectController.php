@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\EditObjects;
 use App\Http\Requests\RepeatObject;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
@@ -28,10 +29,10 @@ final class ObjectController extends Controller
         $request->validate(['kind' => ['required', Rule::in(array_keys($known))]], Words::asked('object'));
         $kind = $known[$request->string('kind')->toString()];
         $count = 0;
-        $piece->change(function (array $document) use ($kind, &$count): array {
+        $piece->change(function (array $document) use ($piece, $kind, &$count): array {
             $count = count(Document::list($document, '/inclusions'));
 
-            return $count < self::MOST ? Starters::withObject($document, $kind) : $document;
+            return $count < self::MOST ? Starters::withObject($document, $kind, $piece->meshes()) : $document;
         });
         $request->session()->put('kinds', array_slice(array_unique([$kind->key, ...self::used($request)]), 0, self::REMEMBERED));
 
@@ -54,6 +55,17 @@ final class ObjectController extends Controller
         $request->applyTo($piece, $this->studio()->units);
 
         return self::to($piece);
+    }
+
+    /** Several of them at once: put in line or round, given what was typed for all, or taken out. */
+    public function update(EditObjects $request, Piece $piece): RedirectResponse
+    {
+        $count = $request->applyTo($piece, $this->studio()->units);
+
+        return self::to($piece)->with([
+            'said'    => trans_choice('said.objects-' . ($request->removes() ? 'gone' : 'changed'), $count, ['count' => $count]),
+            'selects' => $request->removes() ? 'objects' : 'together',
+        ]);
     }
 
     /** By its name, so that pressed twice, or on an older page, it takes no other away. */

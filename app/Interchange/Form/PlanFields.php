@@ -174,6 +174,21 @@ final readonly class PlanFields
         ];
     }
 
+    /** @return list<Field> what several objects may be given at once */
+    public function shared(int $i): array
+    {
+        $at = "/inclusions/{$i}";
+
+        return [
+            Field::of("{$at}/target_bottom_mm", FieldKind::Length),
+            Field::of("{$at}/tolerance_mm", FieldKind::Length),
+            Field::optional("{$at}/sealed_coats", FieldKind::Whole),
+            Field::optional("{$at}/cover_mm", FieldKind::Length),
+            Field::optional("{$at}/group", FieldKind::Text),
+            Field::optional("{$at}/material/shade", FieldKind::Shade),
+        ];
+    }
+
     /** @return list<Field> what an object is */
     public function nature(int $i): array
     {

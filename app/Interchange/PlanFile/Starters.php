@@ -8,6 +8,8 @@ use App\Words\KindWords;
 use Pensilis\Material\Kind;
 use Pensilis\Material\Kinds;
 use Pensilis\PlanFile\CopySpreader;
+use Pensilis\PlanFile\MeshSource;
+use Pensilis\PlanFile\NoMeshes;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\Problems;
 
@@ -93,11 +95,11 @@ final class Starters
      *
      * @throws PlanRefused where the piece makes no sense with it
      */
-    public static function withObject(array $document, Kind $kind): array
+    public static function withObject(array $document, Kind $kind, MeshSource $meshes = new NoMeshes()): array
     {
         $at = count(Document::list($document, '/inclusions'));
         $with = Document::with($document, "/inclusions/{$at}", self::object($document, $kind));
-        $plan = PlanFile::sound($with);
+        $plan = PlanFile::sound($with, $meshes);
         $spreader = new CopySpreader(new Problems(), $plan->vessel);
         [$x, $y] = $spreader->placeOf($plan->inclusions[$at], array_slice($plan->inclusions, 0, $at));
 

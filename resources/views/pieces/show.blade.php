@@ -24,6 +24,7 @@
                 @endforeach
                 @if($view->plan->inclusions !== [])
                     @include('pieces.panels.object-doings')
+                    @include('pieces.panels.together')
                 @endif
                 @include('pieces.panels.colour')
                 @include('pieces.panels.pours')

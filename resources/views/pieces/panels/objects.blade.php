@@ -5,11 +5,14 @@
         <ul class="list">
             @foreach($view->plan->inclusions as $i => $inclusion)
                 <li>
+                    <input type="checkbox" form="several" name="objects[]" value="{{ $inclusion->id }}" data-choose="{{ $i }}"
+                        aria-label="{{ __('piece.together.tick', ['object' => $inclusion->id]) }}">
                     <a href="#object-{{ $i }}">{{ $inclusion->name() }}</a>
                     <span class="quiet">{{ __('piece.objects.at', ['height' => $view->figures->length($inclusion->targetBottom)]) }}</span>
                 </li>
             @endforeach
         </ul>
+        @if(count($view->plan->inclusions) > 1)<p class="next"><a href="#together">{{ __('piece.together.do') }}</a></p>@endif
     @endif
     <x-act :to="route('pieces.objects.store', $view->piece, false)" once class="picker">
         <label for="find-kind">{{ __('piece.objects.more') }}</label>
