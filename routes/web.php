@@ -26,6 +26,7 @@ use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\PourController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RegionController;
+use App\Http\Controllers\ResinController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
@@ -125,6 +126,9 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/pieces/{piece}/regions', [RegionController::class, 'destroy'])->name('pieces.regions.destroy');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
+    Route::put('/pieces/{piece}/pours', [PourChoiceController::class, 'times'])->name('pieces.pours.times');
+    Route::post('/pieces/{piece}/resins', [ResinController::class, 'store'])->name('pieces.resins.store');
+    Route::delete('/pieces/{piece}/resins', [ResinController::class, 'destroy'])->name('pieces.resins.destroy');
     Route::patch('/pieces/{piece}/pours/{pour}', [PourChoiceController::class, 'update'])->name('pieces.pours.update');
     Route::delete('/pieces/{piece}/pours', [PourChoiceController::class, 'destroy'])->name('pieces.pours.destroy');
     Route::put('/trash/{trashed}', [TrashedPieceController::class, 'update'])->name('trash.update');

@@ -101,13 +101,7 @@ final class Supply extends Model
         $price = $this->unitPrice();
         switch ($this->kind) {
             case SupplyKind::Resin:
-                $id = Document::value($document, '/resins/0/id');
-
-                return Document::with(
-                    $document,
-                    '/resins/0',
-                    ['id' => $id, 'name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $said,
-                );
+                return Document::with($document, '/resins/0', ['id' => Document::value($document, '/resins/0/id')] + $this->asResin());
             case SupplyKind::Colour:
                 return Palette::with($document, $this->asColour());
             case SupplyKind::Sealer:
@@ -123,6 +117,14 @@ final class Supply extends Model
             case SupplyKind::Consumable:
                 return $price === null ? $document : Document::with($document, '/studio/consumables_price', round($price, 4));
         }
+    }
+
+    /** @return array<string, mixed> one of the `resins` of a plan file */
+    public function asResin(): array
+    {
+        $price = $this->unitPrice();
+
+        return ['name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $this->document;
     }
 
     /** @return array<string, mixed> one of the `colours` of a plan file */

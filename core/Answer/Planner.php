@@ -8,6 +8,7 @@ use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\HeatJudge;
 use Pensilis\Layout\Draft;
+use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Length;
@@ -73,6 +74,25 @@ final readonly class Planner
         }
 
         return PlanAnswer::infeasible($plan, [Finding::of(Code::TooHotEverywhere, '/vessel')], drawn: Draft::found($plan)->layout);
+    }
+
+    /** The answer for pours whose depths the plan gives, at times that are found for them as for found ones. */
+    public function timed(Plan $plan): PlanAnswer
+    {
+        $layout = Layout::given($plan);
+        $compartments = CompartmentPours::of($plan, $this->store);
+        $preparation = Preparation::of($plan->inclusions, $plan->studio->hours);
+        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0))->fill();
+        if ($placed->run === null) {
+            return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $layout);
+        }
+
+        return $this->answer(
+            Simulation::after($plan, $layout, $placed->run),
+            $placed->joints,
+            [...$preparation->tasks, ...$compartments->tasks],
+            null,
+        );
     }
 
     /** The answer for pours that the plan itself gives: judged, with tasks at the times given. */

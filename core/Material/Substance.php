@@ -16,6 +16,11 @@ final readonly class Substance
 {
     private const DRYING = 14.0 * 24.0;
 
+    /** Skeletons of things that people cast, g/cm³: lighter than any foam's, heavier than osmium (22.6, CRC Handbook). */
+    private const LIGHTEST = 0.01;
+
+    private const HEAVIEST = 25.0;
+
     private function __construct(
         public float $skeletonDensity,
         public float $openPorosity,
@@ -58,6 +63,33 @@ final readonly class Substance
             $fades,
             $drying,
             $dryingHours,
+        );
+    }
+
+    /**
+     * The same, of an object that was weighed dry: its skeleton is as dense as mass and volume say.
+     *
+     * @param float $kilograms dry, without coats
+     * @param float $envelope  m³ that it takes, pores and all
+     *
+     * @throws ImpossibleValue where nothing is as light or as heavy as that
+     */
+    public function weighing(float $kilograms, float $envelope): self
+    {
+        $skeleton = $kilograms / $envelope / (1.0 - $this->openPorosity - $this->closedPorosity);
+        ImpossibleValue::unlessWithin('weighed-density', 1e-3 * $skeleton, self::LIGHTEST, self::HEAVIEST);
+
+        return new self(
+            $skeleton,
+            $this->openPorosity,
+            $this->closedPorosity,
+            $this->moisturePercent,
+            $this->greatestCelsius,
+            $this->bleeds,
+            $this->soaks,
+            $this->fades,
+            $this->drying,
+            $this->dryingHours,
         );
     }
 

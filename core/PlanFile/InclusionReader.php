@@ -36,6 +36,12 @@ final readonly class InclusionReader
         }
         $solid = $this->problems->attempt($node->at($shape === 'stl' ? 'shape' : 'size_mm'), fn(): Solid => $this->solid($shape, $node));
         $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance($node->child('material')));
+        if ($solid !== null && $substance !== null && $node->has('mass_g')) {
+            $substance = $this->problems->attempt(
+                $node->at('mass_g'),
+                fn(): Substance => $substance->weighing($node->number('mass_g') / 1e3, $solid->volumeBelow($solid->height())),
+            );
+        }
         if ($solid === null || $substance === null) {
             return null;
         }

@@ -74,10 +74,14 @@ return [
         'times.*' => 'Say how many there shall be: :least to :most.', 'way.*' => 'Say whether a ring or a row.',
         'object'  => 'Say which object.', 'nothing' => 'Write a length above nothing, such as 30 mm; or leave it empty.',
     ],
-    'pour'  => ['way.*' => 'Say whether to divide it, join it or take it out.'],
+    'pour'  => ['way.*' => 'Say whether to divide it, join it, move it or take it out.'],
+    'resin' => [
+        'resin.*' => 'Choose one of the resins.', 'most' => 'A piece holds at most :most resins.',
+        'used'    => 'A pour is of this resin, or it is the only one. Choose another for the pour first.',
+    ],
     'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
     'pours' => [
-        'none' => 'No pours can be found to keep; the verdict says why.',
+        'none' => 'No pours can be found to keep; the verdict says why.', 'no-times' => 'Your hours leave no times for these pours.',
         'busy' => 'Other pieces are being computed first. Press again in a few seconds.',
     ],
     'supply' => [

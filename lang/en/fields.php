@@ -71,6 +71,8 @@ return [
         '/inclusions/*/size_mm/2'             => 'Height',
         '/inclusions/*/cover_mm'              => 'Cover above',
         '/inclusions/*/material/name'         => 'Kind',
+        '/inclusions/*/mass_g'                => 'Weighs, dry (else by its kind)',
+        '/pours/*/resin'                      => 'Resin',
         'skeleton_g_cm3'                      => 'Skeleton density, g/cm³',
         'open_porosity'                       => 'Open pores, share',
         'closed_porosity'                     => 'Closed pores, share',

@@ -105,10 +105,14 @@ return [
         'compartment'      => 'Compartment “:name” sets first: :volume.',
         'compartment-each' => 'Compartment “:name” sets first: :volume each.',
         'readings'         => 'Measured with :device, with :loss more for what cup and stick keep. Measure both the same way.',
-        'figures'          => ['from' => 'From', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'volume' => 'Volume', 'peak' => 'Peak'],
-        'split'            => 'Divide in two', 'join' => 'Join with the pour above', 'remove' => 'Take it out',
-        'surface'          => 'Surface of pour :number, :height above the floor',
-        'edit'             => 'Edit these pours', 'find' => 'Let the pours follow the objects',
+        'figures'          => [
+            'resin' => 'Resin', 'from' => 'From', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'volume' => 'Volume', 'peak' => 'Peak',
+        ],
+        'split'   => 'Divide in two', 'join' => 'Join with the pour above', 'remove' => 'Take it out',
+        'lower'   => 'Change places with the pour below', 'raise' => 'Change places with the pour above',
+        'times'   => 'Find the times anew',
+        'surface' => 'Surface of pour :number, :height above the floor',
+        'edit'    => 'Edit these pours', 'find' => 'Let the pours follow the objects',
     ],
     'totals' => [
         'mix'          => 'In all :volume of mix, :mass: :a of A (:a_ml) and :b of B (:b_ml), with what cups keep and what is held back.',
@@ -223,8 +227,10 @@ return [
         'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line.',
     ],
     'resin' => [
-        'head' => 'Resin: :name',
-        'note' => 'From the label or data sheet, which go before anything here. A time left empty takes that of its class.',
+        'head'   => 'Resin: :name', 'more' => 'One more resin', 'which' => 'A kind, or one of the shelf', 'add' => 'Add resin',
+        'first'  => 'Pours that are found are of the first resin. Once they are yours, each may be of another.',
+        'remove' => 'Take out :name',
+        'note'   => 'From the label or data sheet, which go before anything here. A time left empty takes that of its class.',
     ],
     'rail' => [
         'head'   => 'Time rail', 'none' => 'no times yet', 'scrolls' => 'Time rail, scrolls sideways',

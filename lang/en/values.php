@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'target-height'           => 'height of the bottom', 'tolerance' => 'tolerance', 'profile-height' => 'height of the profile',
     'radius'                  => 'radius',
+    'weighed-density'         => 'density of its skeleton in g/cm³, as mass and size make it,',
     'skeleton-density'        => 'skeleton density', 'open-porosity' => 'share of open pores', 'closed-porosity' => 'share of closed pores',
     'porosity'                => 'share of open and closed pores together', 'moisture' => 'share of water', 'size' => 'size',
     'diameter'                => 'diameter',

@@ -32,7 +32,7 @@ final class PourChoiceController extends Controller
         return self::to($piece)->with('said', __('said.pours-kept'));
     }
 
-    /** Divides a given pour, joins it with the one above, or takes it out. */
+    /** Divides a given pour, joins it with the one above, exchanges it with a neighbour, or takes it out. */
     public function update(Request $request, Piece $piece, int $pour): RedirectResponse
     {
         $request->validate(['way' => ['required', Rule::in(PourShaping::WAYS)]], Words::asked('pour'));
@@ -43,7 +43,26 @@ final class PourChoiceController extends Controller
         );
 
         return self::to($piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
-            ->with('selects', $way === 'remove' ? 'pours' : "pour-{$pour}");
+            ->with('selects', $way === 'remove' ? 'pours' : 'pour-' . ($pour + (['raise' => 1, 'lower' => -1][$way] ?? 0)));
+    }
+
+    /** Finds times anew for the pours as they are. */
+    public function times(Request $request, Piece $piece, Answers $answers): RedirectResponse
+    {
+        $answer = $answers->timed($piece, $this->member());
+        $found = GivenPours::of($answer);
+        if ($found === [] || count($found) !== count(Document::list($piece->document, '/pours'))) {
+            return self::to($piece)->withErrors(['pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.no-times')]);
+        }
+        $piece->change(function (array $document) use ($found): array {
+            foreach ($found as $k => $pour) {
+                $document = Document::with($document, "/pours/{$k}/start_h", $pour['start_h']);
+            }
+
+            return $document;
+        }, self::said($request, 'of'));
+
+        return self::to($piece)->with('said', __('said.times-found'));
     }
 
     public function destroy(Request $request, Piece $piece): RedirectResponse

@@ -31,6 +31,7 @@ final readonly class Answers
 
     public function __construct(private CalibrationStore $store, private ModelVersion $models) {}
 
+    /** @phpstan-impure another may have found it meanwhile */
     public function kept(Piece $piece): ?PlanAnswer
     {
         $answer = Cache::get($this->key($piece));
@@ -47,10 +48,25 @@ final readonly class Answers
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */
     public function find(Piece $piece, User $user): ?PlanAnswer
     {
-        $kept = $this->kept($piece);
-        if ($kept !== null) {
-            return $kept;
-        }
+        // It may have been found while this one came.
+        return $this->kept($piece) ?? $this->inTurn(
+            $user,
+            fn(): PlanAnswer => $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan())),
+        );
+    }
+
+    /** The pours of a piece at times that are found for them; null as above. */
+    public function timed(Piece $piece, User $user): ?PlanAnswer
+    {
+        return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
+            $piece->plan(),
+            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan),
+        ));
+    }
+
+    /** @param callable(): PlanAnswer $compute */
+    private function inTurn(User $user, callable $compute): ?PlanAnswer
+    {
         $own = Turn::take("answers of {$user->id}");
         $turn = $own === null ? null : Turn::take('answers', config()->integer('pensilis.long_at_once'));
         if ($turn === null) {
@@ -59,8 +75,7 @@ final readonly class Answers
         // Many thin pours take long. What is computed when this ends goes on for nobody.
         set_time_limit(self::LONGEST);
         try {
-            // It may have been found while this one came.
-            return $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan()));
+            return $compute();
         } finally {
             set_time_limit((int) ini_get('max_execution_time'));
             $turn->giveBack();
@@ -77,10 +92,16 @@ final readonly class Answers
 
     private function compute(Plan $plan): PlanAnswer
     {
-        try {
-            $planner = new Planner($this->store);
+        return $this->answer($plan, fn(Planner $planner, Plan $plan): PlanAnswer => $plan->pours === []
+            ? $planner->plan($plan)
+            : $planner->judge($plan));
+    }
 
-            return $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
+    /** @param callable(Planner, Plan): PlanAnswer $ask */
+    private function answer(Plan $plan, callable $ask): PlanAnswer
+    {
+        try {
+            return $ask(new Planner($this->store), $plan);
         } catch (PensilisException $failure) {
             return PlanAnswer::infeasible(
                 $plan,

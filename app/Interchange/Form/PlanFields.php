@@ -204,6 +204,7 @@ final readonly class PlanFields
             Field::of("{$at}/tolerance_mm", FieldKind::Length),
             Field::optional("{$at}/cover_mm", FieldKind::Length),
             Field::optional("{$at}/material/name", FieldKind::Text),
+            Field::optional("{$at}/mass_g", FieldKind::Mass),
             Field::of("{$at}/material/skeleton_g_cm3", FieldKind::Number),
             Field::optional("{$at}/material/open_porosity", FieldKind::Number),
             Field::optional("{$at}/material/closed_porosity", FieldKind::Number),
@@ -337,7 +338,21 @@ final readonly class PlanFields
         return [
             Field::of("/pours/{$i}/depth_mm", FieldKind::Length),
             Field::optional("/pours/{$i}/start_h", FieldKind::Hours),
+            ...(count($this->list('/resins')) > 1 ? [Field::choice("/pours/{$i}/resin", $this->resinNames())] : []),
         ];
+    }
+
+    /** @return non-empty-array<string, string> by id */
+    private function resinNames(): array
+    {
+        $names = [];
+        foreach (array_keys($this->list('/resins')) as $n) {
+            $id = Document::value($this->document, "/resins/{$n}/id");
+            $name = Document::value($this->document, "/resins/{$n}/name");
+            $names[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
+        }
+
+        return $names === [] ? ['' => ''] : $names;
     }
 
     /** @return array<array-key, mixed> */

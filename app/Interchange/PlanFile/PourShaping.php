@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Interchange\PlanFile;
 
-/** Given pours divided, joined and taken out; what is above keeps its depth, and every pour its colours. */
+/** Given pours divided, joined, exchanged and taken out; what is above keeps its depth, every pour its colours, every time its place. */
 final class PourShaping
 {
     /** How a pour is changed: in the order in which a page offers it. */
-    public const WAYS = ['split', 'join', 'remove'];
+    public const WAYS = ['split', 'join', 'lower', 'raise', 'remove'];
 
     /** Hours between two halves where nothing else says, as a coat that is soon tacky takes (memory). */
     private const GAP = 4.0;
@@ -22,8 +22,11 @@ final class PourShaping
     public static function shaped(array $document, int $pour, string $way): array
     {
         $pours = array_values(array_filter(Document::list($document, '/pours'), is_array(...)));
-        if (!isset($pours[$pour]) || ($way === 'join' && !isset($pours[$pour + 1])) || ($way === 'remove' && count($pours) === 1)) {
+        if (!isset($pours[$pour]) || !self::may($way, $pour, count($pours))) {
             return $document;
+        }
+        if ($way === 'lower' || $way === 'raise') {
+            return self::exchanged($document, $pours, $way === 'raise' ? $pour : $pour - 1);
         }
         $now = match ($way) {
             'split' => [self::half($pours[$pour]), self::later($document, self::half($pours[$pour]), $pours[$pour + 1] ?? null)],
@@ -33,6 +36,40 @@ final class PourShaping
         array_splice($pours, $pour, $way === 'join' ? 2 : 1, $now);
 
         return Document::with($document, '/pours', $pours);
+    }
+
+    /**
+     * Whether that can be done to one of so many pours.
+     *
+     * @param value-of<self::WAYS> $way
+     */
+    public static function may(string $way, int $pour, int $count): bool
+    {
+        return match ($way) {
+            'join', 'raise' => $pour + 1 < $count,
+            'lower'  => $pour > 0,
+            'remove' => $count > 1,
+            default  => true,
+        };
+    }
+
+    /**
+     * A pour and the one above it change places; each is poured when the other was.
+     *
+     * @param array<string, mixed>                $document
+     * @param array<int, array<array-key, mixed>> $pours
+     *
+     * @return array<string, mixed>
+     */
+    private static function exchanged(array $document, array $pours, int $lower): array
+    {
+        [$below, $above] = [$pours[$lower], $pours[$lower + 1]];
+        foreach ([[$lower, $below, $above], [$lower + 1, $above, $below]] as [$k, $was, $now]) {
+            $start = array_intersect_key($was, ['start_h' => 1]);
+            $document = Document::with($document, "/pours/{$k}", $start + array_diff_key($now, ['start_h' => 1]));
+        }
+
+        return $document;
     }
 
     /**

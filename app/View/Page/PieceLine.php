@@ -9,6 +9,7 @@ use App\Words\Words;
 use Pensilis\Geometry\VesselShape;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Resin\Resin;
 
 /** A piece in one line of the list. */
 final class PieceLine
@@ -20,7 +21,7 @@ final class PieceLine
         return implode(', ', [
             self::size($plan->vessel->shape, $system),
             Words::say('piece.line.objects', count: count($plan->inclusions)),
-            $plan->resin()->name,
+            ...array_map(fn(Resin $one): string => $one->name, array_values($plan->resins)),
         ]);
     }
 

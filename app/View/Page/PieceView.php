@@ -137,6 +137,12 @@ final readonly class PieceView
         return $this->layout->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}.");
     }
 
+    /** The resin of a pour, where the piece has several; else nothing. */
+    public function resinOf(int $k): string
+    {
+        return count($this->plan->resins) > 1 ? $this->pour($k)->resin->name : '';
+    }
+
     /** How a pour is coloured. */
     public function coat(int $k): CoatView
     {

@@ -8,6 +8,7 @@ namespace App\View\Page;
 final readonly class SheetPour
 {
     /**
+     * @param string                      $resin   its name where the piece has several, else nothing
      * @param string                      $cups    both by volume, for marked cups
      * @param list<string>                $first   before anything is set
      * @param list<array{string, string}> $objects what is set, and where and how
@@ -20,6 +21,7 @@ final readonly class SheetPour
      */
     public function __construct(
         public int $number,
+        public string $resin,
         public string $start,
         public string $a,
         public string $b,

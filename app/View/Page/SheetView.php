@@ -68,6 +68,7 @@ final readonly class SheetView
 
         return new SheetPour(
             $k + 1,
+            $this->view->resinOf($k),
             $figures->moment($heat->startHour),
             $figures->weighed($pour->batch->device, $a),
             $figures->weighed($pour->batch->device, $b),

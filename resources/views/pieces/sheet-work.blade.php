@@ -16,6 +16,8 @@
     <section class="sheet-pour">
         <h2>
             {{ __('piece.Pour', ['number' => $pour->number]) }} <time>{{ $pour->start }}</time>
+            @if($pour->resin !== '')<strong class="of-resin">{{ $pour->resin }}</strong>@endif
+
             <a class="btn btn-sm btn-outline-primary no-print"
                 href="{{ route('pours.show', [$view->piece, $pour->number - 1], false) }}#mixed"
                 aria-label="{{ __('sheet.mixed-label', ['number' => $pour->number]) }}">{{ __('sheet.mixed') }}</a>

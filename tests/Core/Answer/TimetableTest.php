@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Answer\PlacedPours;
+use Pensilis\Answer\Planner;
 use Pensilis\Answer\Timetable;
 use Pensilis\Layout\Draft;
 use Pensilis\Scheduling\Joint;
@@ -77,4 +78,25 @@ it('names the joints that windows make of starts', function (): void {
     $window = new Window(5.0, 8.0, 20.0, 40.0);
     expect(PlacedPours::joints([0.0, 10.0, 60.0, 61.0], [$window, $window, $window]))
         ->toBe([Joint::Chemical, Joint::Sanded, Joint::Wet]);
+});
+
+it('finds for pours that are given the times that it finds for its own', function (): void {
+    $plan = Plans::read();
+    $found = (new Planner(new CalibrationMemory()))->plan($plan);
+    $given = Plans::read(['/pours' => array_map(
+        fn($pour): array => ['resin' => 'deep', 'depth_mm' => 1e3 * $pour->depth(), 'start_h' => 0],
+        $found->simulation->layout->pours,
+    )]);
+    $timed = (new Planner(new CalibrationMemory()))->timed($given);
+    $starts = fn($answer): array => array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours);
+    expect($timed->isFeasible())->toBeTrue()
+        ->and($starts($timed))->toEqualWithDelta($starts($found), 1e-9)
+        ->and($timed->joints)->toBe($found->joints);
+});
+
+it('says so where the hours leave no times for pours that are given', function (): void {
+    $plan = Plans::read(['/studio/hours' => [['days' => 'mon', 'from' => '10:00', 'to' => '10:05']]], Plans::coneWithPours());
+    $timed = (new Planner(new CalibrationMemory()))->timed($plan);
+    expect($timed->isFeasible())->toBeFalse()
+        ->and($timed->reasons[0]->code->value)->toBe('no-time');
 });

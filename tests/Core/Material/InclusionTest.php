@@ -29,6 +29,16 @@ it('is as dense as its skeleton without its pores', function (): void {
         ->and(Substance::of(2650.0)->dryBulkDensity())->toBe(2650.0);
 });
 
+it('is as dense as it weighs, whatever its kind says', function (): void {
+    // A steel ball of 6 mm: π/6 d³ = 0.1131 cm³ and 0.887 g, as balls of 7.84 g/cm³ weigh (steel, CRC Handbook).
+    $ball = 1e-9 * M_PI / 6.0 * 6.0 ** 3;
+    expect(Substance::of(1000.0)->weighing(0.887e-3, $ball)->dryBulkDensity())->toEqualWithDelta(7840.0, 10.0)
+        // Pores are kept: what is around them is denser by as much.
+        ->and(Substance::of(1400.0, 0.5, 0.1)->weighing(0.56e-3, 1e-6)->skeletonDensity)->toEqualWithDelta(1400.0, 1e-9)
+        ->and(fn() => Substance::of(1400.0)->weighing(0.1, 1e-6))->toThrow(ImpossibleValue::class)
+        ->and(fn() => Substance::of(1400.0)->weighing(1e-9, 1e-6))->toThrow(ImpossibleValue::class);
+});
+
 it('gains the mass of its coats and nothing else', function (): void {
     $cone = larchCone(2);
     $added = 2 * 0.040 * $cone->solid->surfaceArea();

@@ -44,9 +44,18 @@ it('joins a pour with the one above, and takes one out', function () use ($depth
         ->and($depths(PourShaping::shaped(shapedPours(), 1, 'remove')))->toBe([14.0, 28.0]);
 });
 
+it('exchanges neighbours: each takes its colour along, and the time of the other', function () use ($depths): void {
+    $raised = PourShaping::shaped(shapedPours(), 0, 'raise');
+    expect($depths($raised))->toBe([18.0, 14.0, 28.0])
+        ->and(array_column($raised['pours'], 'start_h'))->toEqual([10, 40, 80])
+        ->and($raised['pours'][0])->toHaveKey('mix')
+        ->and($raised['pours'][1])->toHaveKey('applied')
+        ->and($raised)->toEqual(PourShaping::shaped(shapedPours(), 1, 'lower'));
+});
+
 it('changes nothing where there is nothing to change', function (int $pour, string $way): void {
     expect(PourShaping::shaped(shapedPours(), $pour, $way))->toEqual(shapedPours());
-})->with([[2, 'join'], [3, 'split'], [7, 'remove']]);
+})->with([[2, 'join'], [2, 'raise'], [0, 'lower'], [3, 'split'], [7, 'remove']]);
 
 it('never takes the only pour out', function (): void {
     $one = ['pours' => [shapedPours()['pours'][0]]] + shapedPours();

@@ -5,7 +5,7 @@
 
     <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
         @foreach(App\Interchange\PlanFile\PourShaping::WAYS as $way)
-            @if($way === 'split' || ($way === 'join' ? $k + 1 : 1) < count($view->plan->pours))
+            @if(App\Interchange\PlanFile\PourShaping::may($way, $k, count($view->plan->pours)))
                 <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
             @endif
         @endforeach

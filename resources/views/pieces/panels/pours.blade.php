@@ -3,7 +3,10 @@
     @if(!$view->isGiven())
         @include('pieces.edit-pours')
     @else
-        <x-act :to="route('pieces.pours.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
+        <x-act :to="route('pieces.pours.times', $view->piece, false)" method="put" :saw="$view->piece" class="d-inline">
+            <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.times') }}</button>
+        </x-act>
+        <x-act :to="route('pieces.pours.destroy', $view->piece, false)" method="delete" :saw="$view->piece" class="d-inline">
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
         </x-act>
     @endif
@@ -13,8 +16,29 @@
         <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form"
             :fields="$form->fields->resin($i)">
             <p class="quiet">{{ __('piece.resin.note') }}</p>
+            @if(count($view->plan->resins) > 1)
+                <x-act :to="route('pieces.resins.destroy', $view->piece, false)" method="delete">
+                    <input type="hidden" name="resin" value="{{ $resin->id }}">
+                    <button class="plain">{{ __('piece.resin.remove', ['name' => $resin->name]) }}</button>
+                </x-act>
+            @endif
         </x-more>
     @endforeach
+    <x-more id="resin-more" :says="__('piece.resin.more')">
+        <x-act :to="route('pieces.resins.store', $view->piece, false)" once class="inline">
+            <label for="resin-more-which">{{ __('piece.resin.which') }}</label>
+            <select class="form-select form-select-sm" id="resin-more-which" name="resin">
+                @foreach(App\Interchange\PlanFile\Starters::RESINS as $key => $resin)
+                    <option value="{{ $key }}">{{ $resin['name'] }}</option>
+                @endforeach
+                @foreach($shelf->where('kind', App\Models\SupplyKind::Resin) as $one)
+                    <option value="shelf-{{ $one->id }}">{{ $one->name }}</option>
+                @endforeach
+            </select>
+            <button class="btn btn-sm btn-outline-primary">{{ __('piece.resin.add') }}</button>
+        </x-act>
+        <p class="quiet">{{ __('piece.resin.first') }}</p>
+    </x-more>
     <x-more id="measuring" :says="__('piece.bench.head')" :view="$form" :fields="$form->fields->measuring()"/>
     @if($shelf->isNotEmpty())
         <x-act :to="route('pieces.supplies.store', $view->piece, false)" once class="inline from-shelf">
