@@ -27,6 +27,7 @@ use Pensilis\PlanFile\PlanRefused;
  * @property int                  $state
  * @property int|null             $vessel_id  the vessel on the shelf that it is cast in
  * @property Carbon               $updated_at
+ * @property int|null             $mixed      of how many pours a mix was written down, where that was asked for
  */
 final class Piece extends Model
 {
@@ -193,6 +194,25 @@ final class Piece extends Model
     public function mixings(): HasMany
     {
         return $this->hasMany(Mixing::class);
+    }
+
+    /**
+     * Writes a mix down, and takes what it used off the shelf.
+     *
+     * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
+     * @param array<string, float>                                $uses  g by name
+     */
+    public function keepMix(Studio $studio, int $pour, string $resin, array $grams, array $uses): void
+    {
+        DB::transaction(function () use ($studio, $pour, $resin, $grams, $uses): void {
+            $taken = [];
+            foreach ($uses as $name => $used) {
+                $taken += $studio->useUp($name, $used);
+            }
+            $this->mixings()->create($grams + [
+                'studio_id' => $this->studio_id, 'pour' => $pour, 'resin' => $resin, 'taken' => $taken,
+            ]);
+        });
     }
 
     /** @return HasOne<Photograph, $this> */

@@ -120,6 +120,14 @@ final readonly class Figures
     }
 
     /** "Tue 3 Mar, 18:15", or hours from the start where there is no clock. */
+    /** Whether a moment of the plan has gone by, on the clock of the studio; never where the plan has no start. */
+    public function isPast(float $hour): bool
+    {
+        $at = $this->clock->at($hour);
+
+        return $at !== null && $at->format('Y-m-d H:i') < now()->format('Y-m-d H:i');
+    }
+
     public function moment(?float $hour): string
     {
         if ($hour === null) {

@@ -20,14 +20,19 @@ final class DatabaseSeeder extends Seeder
     {
         $password = Str::password(14, symbols: false);
         $studio = Studio::query()->create(['name' => 'The moor studio', 'units' => 'metric']);
-        User::query()->create(['studio_id' => $studio->id, 'email' => self::EMAIL, 'password' => $password]);
-        foreach (DemoPieces::all(now()->startOfWeek()->format('Y-m-d')) as $document) {
+        $user = User::query()->create(['studio_id' => $studio->id, 'email' => self::EMAIL, 'password' => $password]);
+        foreach (DemoPieces::all(
+            now()->startOfWeek()->addWeek()->format('Y-m-d'),
+            now()->startOfWeek()->format('Y-m-d'),
+            now()->startOfWeek()->subWeeks(3)->format('Y-m-d'),
+        ) as $document) {
             /** @var Piece $piece */
             $piece = $studio->pieces()->make();
             PlanFile::sound($document);
             $piece->hold($document)->save();
         }
         DemoShelf::fill($studio);
+        DemoWork::of($studio, $user);
         $said = 'Sign in as ' . self::EMAIL . " with the password {$password}";
         $file = config()->string('pensilis.sign_in_file');
         file_put_contents($file, "{$said}\n");

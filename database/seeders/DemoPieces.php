@@ -15,14 +15,16 @@ final class DemoPieces
     ];
 
     /**
-     * @param string $monday the day at which all of them start
+     * @param string      $monday the day at which most of them start
+     * @param string|null $now    when what is being poured was begun
+     * @param string|null $before when what is done was begun
      *
      * @return list<array<string, mixed>>
      */
-    public static function all(string $monday): array
+    public static function all(string $monday, ?string $now = null, ?string $before = null): array
     {
         return [
-            self::letter($monday), self::watch($monday), self::drops($monday), self::coaster($monday),
+            self::letter($monday), self::watch($monday), self::drops($before ?? $monday), self::coaster($now ?? $monday),
             self::dusk($monday), self::tray($monday), self::plate($monday), self::block($monday),
         ];
     }

@@ -13,25 +13,31 @@ use App\Models\Piece;
 use App\View\Drawing\Gaze;
 use App\View\Page\PieceForm;
 use App\View\Page\PieceView;
+use App\View\Page\Standing;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 final class PieceController extends Controller
 {
-    public function index(Request $request, KeptMeshes $meshes): View
+    public function index(Request $request, KeptMeshes $meshes, Answers $answers): View
     {
         [$words, $by] = [trim(self::said($request, 'q')), self::said($request, 'by') === 'title' ? 'title' : 'changed'];
         $pieces = $this->studio()->pieces()
             ->when($words !== '', fn(Builder $some) => $some->whereRaw('instr(lower(title), lower(?)) > 0', [$words]))
             ->when($by === 'title', fn(Builder $some) => $some->orderBy('title'), fn(Builder $some) => $some->latest('updated_at'))
+            ->withCount(['mixings as mixed' => fn(Builder $some) => $some->select(DB::raw('count(distinct pour)'))])
             ->latest('id')->paginate(25)->withQueryString();
         $meshes->load(array_merge(...array_map(fn(Piece $piece): array => KeptMeshes::namedIn($piece->document), $pieces->items())));
 
         return view('pieces.index', [
-            'pieces'  => $pieces,
+            'pieces'    => $pieces,
+            'standings' => $pieces->mapWithKeys(fn(Piece $piece): array => [
+                $piece->id => Standing::of($piece, $answers->kept($piece), (int) $piece->mixed, $this->studio()->units),
+            ]),
             'vessels' => $this->studio()->vessels()->orderBy('name')->limit(200)->get(['id', 'name']),
             'system'  => $this->studio()->units,
             'q'       => $words,

@@ -17,7 +17,6 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 /** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
@@ -65,15 +64,7 @@ final class PourController extends Controller
     {
         $view = $this->pour($piece, $pour, $answers);
         $grams = $request->grams();
-        DB::transaction(function () use ($piece, $pour, $view, $grams): void {
-            $taken = [];
-            foreach ($view->uses($grams['mixed_g']) as $name => $used) {
-                $taken += $this->studio()->useUp($name, $used);
-            }
-            $piece->mixings()->create($grams + [
-                'studio_id' => $piece->studio_id, 'pour' => $pour, 'resin' => $view->pour->resin->name, 'taken' => $taken,
-            ]);
-        });
+        $piece->keepMix($this->studio(), $pour, $view->pour->resin->name, $grams, $view->uses($grams['mixed_g']));
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }

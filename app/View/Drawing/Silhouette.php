@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\Words\Figures;
+use Pensilis\Geometry\Region\Parcels;
+use Pensilis\Geometry\Region\Patch;
 use Pensilis\Geometry\VesselShape;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
+use Pensilis\Plan\Viewed;
+use Pensilis\Plan\Zone;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\StudioClock;
 
 /** A piece, or an empty vessel, as a small drawing for a list: from the side, a flat one from above, its objects at their places. */
 final readonly class Silhouette
 {
-    public const WIDTH = 96.0;
+    public const WIDTH = 112.0;
 
-    public const HEIGHT = 72.0;
+    public const HEIGHT = 80.0;
 
     /** Left free on every side. */
     private const MARGIN = 3.0;
@@ -36,14 +40,20 @@ final readonly class Silhouette
 
     /**
      * @param list<Inclusion> $inclusions
-     * @param string          $shade      of its coloured coats, "#rrggbb"; empty for clear ones
+     * @param list<GivenPour> $pours      of which those that are coloured are drawn
+     * @param bool            $fromFloor  whether the floor will be looked at
      */
-    public function __construct(private VesselShape $shape, private array $inclusions, public string $shade = '')
-    {
+    public function __construct(
+        private VesselShape $shape,
+        private array $inclusions,
+        private array $pours = [],
+        private bool $fromFloor = false,
+    ) {
         $cuts = array_map(fn(int $n) => $shape->sectionAt($shape->height() * $n / self::CUTS), range(0, self::CUTS));
         $across = max(array_map(fn($cut): float => $cut->halfX, $cuts));
         $behind = max(array_map(fn($cut): float => $cut->halfY, $cuts));
-        $this->fromAbove = ($inclusions !== [] || $shade !== '') && $shape->height() < self::FLAT * 2.0 * $across;
+        $isColoured = array_filter($pours, fn(GivenPour $pour): bool => $pour->coat->isColoured()) !== [];
+        $this->fromAbove = ($inclusions !== [] || $isColoured) && $shape->height() < self::FLAT * 2.0 * $across;
         $this->scale = min(
             (self::WIDTH - 2.0 * self::MARGIN) / (2.0 * $across),
             (self::HEIGHT - 2.0 * self::MARGIN) / ($this->fromAbove ? 2.0 * $behind : $shape->height()),
@@ -52,11 +62,58 @@ final readonly class Silhouette
 
     public static function ofPlan(Plan $plan): self
     {
-        $coloured = array_filter($plan->pours, fn(GivenPour $pour): bool => $pour->coat->isColoured());
-        $first = reset($coloured);
-        $recipe = $first === false ? null : ($first->coat->ground->isClear() ? $first->coat->recipe(0) : $first->coat->ground);
+        return new self($plan->vessel->shape, $plan->inclusions, $plan->pours, $plan->setup->viewed === Viewed::Bottom);
+    }
 
-        return new self($plan->vessel->shape, $plan->inclusions, $recipe?->swatch()->toHex() ?? '');
+    /** @return list<array{string, string}> colour and SVG path data about the middle, of coats as far as they are seen, the nearest last */
+    public function coats(): array
+    {
+        [$drawn, $bottom] = [[], 0.0];
+        foreach ($this->pours as $pour) {
+            $top = $bottom + $pour->depth;
+            if ($pour->coat->isColoured()) {
+                array_push($drawn, ...$this->fromAbove ? $this->regions($pour, $top) : [$this->band($pour, $bottom, $top)]);
+            }
+            $bottom = $top;
+        }
+
+        return $this->fromAbove && $this->fromFloor ? array_reverse($drawn) : $drawn;
+    }
+
+    /** @return list<array{string, string}> */
+    private function regions(GivenPour $pour, float $level): array
+    {
+        $parcels = new Parcels(
+            $this->shape->sectionAt(min($level, $this->shape->height())),
+            array_map(fn(Zone $zone): Patch => $zone->patch, $pour->coat->zones),
+        );
+        $paths = Mosaic::paths(
+            fn(float $y): array => array_map(
+                fn(array $span): array => [$span[0], $span[1], $pour->coat->recipe($span[2])->swatch()->toHex()],
+                $parcels->across($y),
+            ),
+            $parcels->section->support(0.0, 1.0)[1],
+            $this->scale,
+            false,
+            $parcels->turns(),
+        );
+
+        return array_map(fn(string $shade, string $path): array => [$shade, $path], array_keys($paths), array_values($paths));
+    }
+
+    /** @return array{string, string} a coat from the side: in the colour of its ground, or of its first region where that is clear */
+    private function band(GivenPour $pour, float $bottom, float $top): array
+    {
+        $recipe = $pour->coat->ground->isClear() ? $pour->coat->recipe(0) : $pour->coat->ground;
+        [$left, $right] = [[], []];
+        foreach ([$bottom, 0.5 * ($bottom + $top), $top] as $z) {
+            $half = $this->shape->sectionAt(min($z, $this->shape->height()))->halfX;
+            $y = $this->y($z) - 0.5 * self::HEIGHT;
+            $right[] = ($this->x($half) - 0.5 * self::WIDTH) . " {$y}";
+            $left[] = ($this->x(-$half) - 0.5 * self::WIDTH) . " {$y}";
+        }
+
+        return [$recipe->swatch()->toHex(), 'M' . implode('L', [...$right, ...array_reverse($left)]) . 'Z'];
     }
 
     /** SVG points. */

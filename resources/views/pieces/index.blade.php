@@ -38,6 +38,11 @@
                         <x-silhouette :drawing="App\View\Drawing\Silhouette::ofPlan($piece->plan())"/>
                         <span class="title">{{ $piece->title }}</span>
                     </a>
+                    @php($standing = $standings[$piece->id])
+                    <span class="stands">
+                        <span class="is-{{ $standing->state }}"><x-sign :state="$standing->state"/> {{ $standing->says }}</span>
+                        <span class="quiet">{{ $standing->next }}</span>
+                    </span>
                     <span class="quiet">{{ App\View\Page\PieceLine::of($piece, $system) }}</span>
                     <time class="quiet" datetime="{{ $piece->updated_at->toIso8601String() }}">{{ $piece->updated_at->format('j M Y')
                         }}</time>

@@ -241,3 +241,23 @@ it('marks what collides in both drawings, by shape and word', function (): void 
         ->and($odd($view->drawings()->plan->objects()))->toBe([true, true, false])
         ->and($view->drawings()->section->objects()[0]->says())->toStartWith('At odds');
 });
+
+it('draws the regions of a piece in its small picture as they are shared out', function (): void {
+    $plan = Plans::read([], Plans::coloured());
+    $flat = Plans::read(['/vessel/height_mm' => 12, '/vessel/fill_mm' => 12, '/inclusions' => [], '/pours' => [[
+        'resin' => 'deep', 'depth_mm' => 12, 'mix' => [['colour' => 'white', 'pct' => 2]],
+        'zones' => [['shape' => 'half', 'angle_deg' => 0, 'from_mm' => 0, 'mix' => [['colour' => 'blue', 'drops_per_10_ml' => 1]]]],
+    ]]], Plans::coloured());
+    $coats = Silhouette::ofPlan($flat)->coats();
+    expect(array_column($coats, 0))->toEqualCanonicalizing([
+        $flat->pours[0]->coat->ground->swatch()->toHex(), $flat->pours[0]->coat->zones[0]->recipe->swatch()->toHex(),
+    ]);
+    foreach ($coats as [$shade, $path]) {
+        // The right half lies right of the middle, the ground left of it.
+        preg_match_all('/[ML](-?[\d.]+)|H(-?[\d.]+)/', $path, $found);
+        $across = array_map(floatval(...), array_filter([...$found[1], ...$found[2]], fn(string $x): bool => $x !== ''));
+        $isRight = $shade === $flat->pours[0]->coat->zones[0]->recipe->swatch()->toHex();
+        expect($isRight ? min($across) : max($across))->toEqualWithDelta(0.0, 0.11);
+    }
+    expect(Silhouette::ofPlan($plan)->coats())->not->toBe([]);
+});
