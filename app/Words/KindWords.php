@@ -34,6 +34,19 @@ final class KindWords
         return $kind->colour !== '' ? $kind->colour : self::line('colour', $kind->key);
     }
 
+    /** By which words it is found: its name, its group, what is done with it. */
+    public static function found(Kind $kind, string $group, bool $isTested = false): string
+    {
+        $words = [
+            self::name($kind), self::group($group), self::sealing($kind), self::drying($kind),
+            Words::say('piece.objects.' . ($kind->floats() ? 'floats' : 'sinks')),
+            Words::say('piece.objects.' . ($kind->bareUpTo() === null ? 'no-seal' : 'seal')),
+            $kind->substance->bleeds ? Words::say('materials.bleeds') : '', $isTested ? Words::say('materials.own.tested') : '',
+        ];
+
+        return mb_strtolower(implode(' ', array_filter($words, fn(string $one): bool => $one !== '')));
+    }
+
     /** A kind of one's own has no line there. */
     private static function line(string $list, string $key): string
     {

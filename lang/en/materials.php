@@ -7,6 +7,8 @@ return [
     'title' => 'Materials',
     'lead'  => 'Dry first, seal second, then decide how it is held. The figures are starting values; a test piece of your own goes '
         . 'before them, and nothing that cannot be had twice goes in untested.',
+    'find'     => 'Find a kind', 'find-example' => 'cone, floats, seal it, own test …', 'none' => 'No kind is like that.',
+    'test-own' => 'own test …',
     'own-link' => 'Write down a test of your own',
     'lessons'  => [
         'Dry'  => 'Above 10 % water a piece hazes or rots, and a coat would lock the water in.',
@@ -25,6 +27,7 @@ return [
     'floats'   => 'floats at :share of its height', 'sinks' => 'sinks', 'test' => 'test piece first', 'remove' => 'Remove',
     'own-test' => 'own test, :day',
     'own'      => [
+        'tested' => 'own test',
         'head'   => 'A test of your own',
         'lead'   => 'It goes before the starting values, in every new object of that kind. Leave empty what you did not look at.',
         'kind'   => 'Kind', 'new' => 'a new kind, named beside',

@@ -10,6 +10,7 @@ import './current.js';
 import './folds.js';
 import './forms.js';
 import './find.js';
+import './shelf.js';
 import './select.js';
 import './legible.js';
 

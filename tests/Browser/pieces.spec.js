@@ -90,3 +90,28 @@ test.describe('without script', () => {
         await computed(page);
     });
 });
+
+test('a thing on the shelf is changed in the list, and kinds are found as one types', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/shelf/sealers');
+    await page
+        .getByRole('button', { name: /^Change / })
+        .first()
+        .click();
+    await expect(page.locator('#s-name')).toBeFocused();
+    await page.getByLabel('In stock, ml').fill('many');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.locator('#refusal')).toContainText('In stock: write a number');
+    // What was typed stays, and is mended where it stands.
+    await expect(page.getByLabel('In stock, ml')).toHaveValue('many');
+    await page.getByLabel('In stock, ml').fill('321');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.locator('.supplies')).toContainText('321 ml');
+    await expect(page.locator('#refusal')).toBeEmpty();
+    await page.goto('/materials');
+    await page.getByLabel('Find a kind').fill('sinks brass');
+    await expect(page.locator('#materials tr[data-find]:visible')).not.toHaveCount(0);
+    await expect(page.getByRole('row', { name: /dried petals/ })).toBeHidden();
+    await page.getByLabel('Find a kind').fill('unobtainium');
+    await expect(page.getByText('No kind is like that.')).toBeVisible();
+});

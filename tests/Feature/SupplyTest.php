@@ -233,3 +233,38 @@ it('knows no other shelf', function (): void {
     $this->get('/shelf/colours/table.csv')->assertOk()->assertDontSee('Snow white');
     $this->get('/shelf/colours')->assertOk()->assertDontSee('Snow white paste</a>', false);
 });
+
+it('finds things on the shelf by name and lot, and those that run low or are past their day', function (): void {
+    $this->travelTo('2026-11-20 12:00');
+    $user = $this->member('shelf@studio.example');
+    $this->actingAs($user);
+    foreach ([
+        ['name' => 'Winter deep-cast', 'lot' => 'D-114', 'stock' => 40, 'low' => 600],
+        ['name' => 'Bench coat', 'lot' => 'B-087', 'stock' => 900, 'low' => 500, 'bought_on' => '2026-01-31', 'keeps_months' => 9],
+        ['name' => 'Uncounted 50 %', 'lot' => '', 'bought_on' => '2026-03-20', 'keeps_months' => 9],
+    ] as $resin) {
+        $user->studio->supplies()->create(['kind' => 'resins', 'document' => []] + $resin);
+    }
+    $this->get('/shelf/resins?q=winter')->assertSee('Winter deep-cast')->assertDontSee('Bench coat');
+    $this->get('/shelf/resins?q=b-087')->assertSee('Bench coat')->assertDontSee('Winter deep-cast');
+    // What finds anything elsewhere is only a letter here.
+    $this->get('/shelf/resins?q=%25')->assertSee('Uncounted 50 %')->assertDontSee('Bench coat');
+    $this->get('/shelf/resins?only=low')->assertSee('Winter deep-cast')->assertDontSee('Bench coat')->assertDontSee('Uncounted');
+    // Nine months from 31 January end on 31 October; from 20 March in a month.
+    $this->get('/shelf/resins?only=past')->assertSee('Bench coat')->assertDontSee('Winter deep-cast')->assertDontSee('Uncounted');
+    $this->get('/shelf/resins?q=nothing')->assertSee('Nothing on this shelf is like that.');
+    $this->get('/shelf/resins?only=elsewhere')->assertOk()->assertSee('Bench coat');
+    $this->get('/shelf?q=nothing')->assertSee('Nothing on this shelf is like that.');
+});
+
+it('answers a change made in the list with the list, and a refusal with its reasons alone', function (): void {
+    $user = $this->member('shelf@studio.example');
+    $this->actingAs($user);
+    $supply = $user->studio->supplies()->create(['kind' => 'consumables', 'name' => 'Cups', 'document' => [], 'stock' => 40]);
+    $this->get("/supplies/{$supply->id}")->assertSee('id="supply-form"', false)->assertSee('hx-target="#main"', false);
+    $this->withHeader('HX-Request', 'true')->patch("/supplies/{$supply->id}", ['name' => 'Cups', 'stock' => 'many'])
+        ->assertStatus(422)->assertSee('In stock: write a number')->assertHeader('HX-Retarget', '#refusal');
+    $this->withHeader('HX-Request', 'true')->patch("/supplies/{$supply->id}", ['name' => 'Cups', 'stock' => '36'])
+        ->assertRedirect('/shelf/consumables');
+    expect($supply->refresh()->stock)->toEqual(36);
+});

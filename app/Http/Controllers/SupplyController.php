@@ -10,6 +10,7 @@ use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\View\Page\SupplyView;
 use App\Words\Words;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -19,11 +20,26 @@ use Illuminate\View\View;
 /** The shelf beside the vessels: resins, colours, sealers, devices, consumables. */
 final class SupplyController extends Controller
 {
-    public function index(SupplyKind $kind): View
+    public function index(Request $request, SupplyKind $kind): View
     {
+        [$words, $only] = [trim(self::said($request, 'q')), self::said($request, 'only')];
+        $supplies = $this->studio()->supplies()->where('kind', $kind)
+            ->when($words !== '', fn(Builder $some) => $some->whereRaw(
+                'instr(lower(name || \' \' || lot), lower(?)) > 0',
+                [$words],
+            ))
+            ->when($only === 'low', fn(Builder $some) => $some->whereRaw('stock <= ifnull(low, 0)'))
+            ->when($only === 'past', fn(Builder $some) => $some->whereRaw(
+                'date(bought_on, \'+\' || keeps_months || \' months\') < ?',
+                [now()->format('Y-m-d')],
+            ))
+            ->orderBy('name')->orderBy('id')->paginate(25)->withQueryString();
+
         return view('shelf.supplies', [
             'kind'       => $kind,
-            'supplies'   => $this->studio()->supplies()->where('kind', $kind)->orderBy('name')->orderBy('id')->paginate(25),
+            'q'          => $words,
+            'only'       => $only,
+            'supplies'   => $supplies,
             'beginnings' => SupplyFields::beginnings($kind),
             'recipes'    => $kind === SupplyKind::Colour ? $this->studio()->recipes()->orderBy('name')->limit(100)->get() : collect(),
         ]);

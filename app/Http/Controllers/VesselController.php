@@ -11,6 +11,7 @@ use App\Models\Vessel;
 use App\View\Page\ShelfVessel;
 use App\Words\Limits;
 use App\Words\Words;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -19,14 +20,17 @@ use Illuminate\View\View;
 /** The shelf: vessels that are kept and used again. */
 final class VesselController extends Controller
 {
-    public function index(KeptMeshes $meshes): View
+    public function index(Request $request, KeptMeshes $meshes): View
     {
-        $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')->orderBy('name')->orderBy('id')->paginate(25);
+        $words = trim(self::said($request, 'q'));
+        $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')
+            ->when($words !== '', fn(Builder $some) => $some->whereRaw('instr(lower(name), lower(?)) > 0', [$words]))
+            ->orderBy('name')->orderBy('id')->paginate(25)->withQueryString();
         $meshes->load(array_merge(
             ...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), $vessels->items()),
         ));
 
-        return view('shelf.index', ['page'  => $vessels, 'vessels' => array_map(
+        return view('shelf.index', ['q'     => $words, 'page' => $vessels, 'vessels' => array_map(
             fn(Vessel $vessel): ShelfVessel => ShelfVessel::of($vessel, $meshes, $this->studio()->units),
             $vessels->items(),
         )]);

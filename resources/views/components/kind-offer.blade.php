@@ -1,7 +1,6 @@
 @props(['kind', 'group'])
 @php($likeness = App\View\Drawing\Likeness::of($kind->key, App\Words\KindWords::name($kind)))
-<button class="offer" name="kind" value="{{ $kind->key }}" data-find="{{ Str::lower(App\Words\KindWords::name($kind) . ' ' .
-    App\Words\KindWords::group($group)) }}">
+<button class="offer" name="kind" value="{{ $kind->key }}" data-find="{{ App\Words\KindWords::found($kind, $group) }}">
     <svg viewBox="-1.2 -1.2 2.4 2.4" width="30" height="30" aria-hidden="true">
         @if($likeness !== null)
             <path fill="{{ $likeness->tint() }}" fill-rule="evenodd" d="{{ $likeness->body() }}"/>

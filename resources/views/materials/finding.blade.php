@@ -11,7 +11,7 @@
                     @foreach($known->byGroup() as $group => $some)
                         <optgroup label="{{ App\Words\KindWords::group($group) }}">
                             @foreach($some as $kind)
-                                <option value="{{ $kind->key }}" @selected(old('kind') === $kind->key)>
+                                <option value="{{ $kind->key }}" @selected(old('kind', request()->query('kind')) === $kind->key)>
                                     {{ App\Words\KindWords::name($kind) }}
                                 </option>
                             @endforeach

@@ -10,9 +10,15 @@
             </div>
         @endforeach
     </dl>
+    <p class="find-kinds with-script">
+        <label for="find-material">{{ __('materials.find') }}</label>
+        <input class="form-control form-control-sm" type="search" id="find-material" data-finds="#materials" autocomplete="off"
+            placeholder="{{ __('materials.find-example') }}">
+    </p>
     <nav aria-label="{{ __('materials.kinds') }}" class="jump">
         @foreach(array_keys($known->byGroup()) as $group)<a href="#{{ $group }}">{{ App\Words\KindWords::group($group) }}</a>@endforeach
     </nav>
+    <div id="materials">
     @foreach($known->byGroup() as $group => $kinds)
         <section aria-labelledby="{{ $group }}">
             <h2 id="{{ $group }}">{{ App\Words\KindWords::group($group) }}</h2>
@@ -22,7 +28,7 @@
                     <thead><tr>@foreach(__('materials.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
                     <tbody>
                         @foreach($kinds as $kind)
-                            <tr>
+                            <tr data-find="{{ App\Words\KindWords::found($kind, $group, isset($known->findings[$kind->key])) }}">
                                 <th scope="row">{{ App\Words\KindWords::name($kind) }}</th>
                                 <td class="num">{{ number_format($kind->substance->dryBulkDensity() / 1e3, 2) }}</td>
                                 <td class="num">{{ number_format($kind->air(), 2) }} ml</td>
@@ -59,10 +65,12 @@
                                 <td>{{ App\Words\KindWords::colour($kind) }}</td>
                                 <td class="quiet">
                                     {{ $kind->source }}@if($kind->substance->fades), <strong>{{ __('materials.test') }}</strong>@endif
+                                    <a class="no-print" href="{{ route('materials', ['kind' => $kind->key], false) }}#own">{{
+                                        __('materials.test-own') }}</a>
                                 </td>
                             </tr>
                             @foreach($known->findings[$kind->key] ?? [] as $finding)
-                                <tr class="finding">
+                                <tr class="finding" data-find="{{ App\Words\KindWords::found($kind, $group, true) }}">
                                     <td colspan="8"><strong>{{ $finding->found_on->format('j M Y') }}</strong> {{ $finding->note }}</td>
                                     <td>
                                         <form method="post" action="{{ route('findings.destroy', $finding, false) }}">
@@ -79,6 +87,8 @@
             </div>
         </section>
     @endforeach
+    <p class="quiet" data-none hidden>{{ __('materials.none') }}</p>
+    </div>
     @include('materials.finding')
     <section aria-labelledby="ways" class="columns">
         <div>

@@ -3,8 +3,13 @@
     <h1>{{ __('shelf.title') }}</h1>
     <x-shelf-nav/>
     <x-errors/>
-    <h2>{{ __('shelf.vessels.head') }}</h2>
-    @if($vessels === [])
+    <header class="list-head">
+        <h2>{{ __('shelf.vessels.head') }}</h2>
+        <x-shelf-find :to="route('shelf', absolute: false)" :q="$q"/>
+    </header>
+    @if($vessels === [] && $q !== '')
+        <p class="lead">{{ __('shelf.none') }}</p>
+    @elseif($vessels === [])
         <p class="lead">{{ __('shelf.vessels.teach') }}</p>
         <p><a class="btn btn-primary" href="{{ route('pieces.index', absolute: false) }}">{{ __('shelf.vessels.to-pieces') }}</a></p>
     @else

@@ -4,8 +4,12 @@
     <h1>{{ __('shelf.title') }}</h1>
     <x-shelf-nav :kind="$kind"/>
     <x-errors/>
-    <h2>{{ $title }}</h2>
-    @if($supplies->isEmpty())<p class="lead">{{ __("shelf.lessons.{$kind->value}") }}</p>@endif
+    <div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
+    <header class="list-head">
+        <h2>{{ $title }}</h2>
+        <x-shelf-find :to="route('supplies', $kind, false)" :q="$q" :only="$only"/>
+    </header>
+    @if($supplies->isEmpty())<p class="lead">{{ $q . $only === '' ? __("shelf.lessons.{$kind->value}") : __('shelf.none') }}</p>@endif
 
     @if($supplies->isNotEmpty())
         <div class="wide-table" tabindex="0" role="region" aria-label="{{ __('shelf.scrolls', ['title' => $title]) }}">
@@ -43,7 +47,11 @@
                                     __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast())<strong
                                     class="low">{{ __('shelf.past', ['day' => $one->usableUntil()->format('j M Y')]) }}</strong>@endif
                             </td>
-                            <td>
+                            <td class="doings">
+                                <button type="button" class="btn btn-sm btn-outline-primary with-script" data-change="{{ $one->id }}"
+                                    aria-expanded="false" aria-label="{{ __('shelf.change-label', ['name' => $one->name]) }}"
+                                    hx-get="{{ route('supplies.edit', $one, false) }}" hx-target="#change-{{ $one->id }}"
+                                    hx-select="#supply-form" hx-swap="innerHTML">{{ __('shelf.change') }}</button>
                                 <form method="post" action="{{ route('supplies.destroy', $one, false) }}">
                                     @csrf
                                     @method('delete')
@@ -52,6 +60,7 @@
                                 </form>
                             </td>
                         </tr>
+                        <tr class="change"><td colspan="5" id="change-{{ $one->id }}"></td></tr>
                     @endforeach
                 </tbody>
             </table>
