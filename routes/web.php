@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\ColourController;
+use App\Http\Controllers\DefaultsController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\HeatController;
@@ -59,6 +60,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/session', [SessionController::class, 'destroy'])->name('sign-out');
 
     Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
+    Route::patch('/studio/defaults', [DefaultsController::class, 'update'])->name('studio.defaults');
     Route::patch('/studio', [StudioController::class, 'update']);
     Route::post('/studio/invitations', [InvitationController::class, 'store'])->middleware('throttle:10,1')->name('invitations.store');
     Route::delete('/studio/invitations/{openInvitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');

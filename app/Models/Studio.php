@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\Palette;
+use App\Interchange\PlanFile\Starters;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Pensilis\Quantity\UnitSystem;
@@ -12,9 +13,10 @@ use Pensilis\Quantity\UnitSystem;
 /**
  * A workshop: what belongs to it is seen by its members only.
  *
- * @property int        $id
- * @property string     $name
- * @property UnitSystem $units
+ * @property int                  $id
+ * @property string               $name
+ * @property UnitSystem           $units
+ * @property array<string, mixed> $defaults what new pieces begin with
  */
 final class Studio extends Model
 {
@@ -25,7 +27,9 @@ final class Studio extends Model
 
     private const SHOWN = 200;
 
-    protected $fillable = ['name', 'units'];
+    protected $fillable = ['name', 'units', 'defaults'];
+
+    protected $attributes = ['defaults' => '{}'];
 
     /** @return HasMany<Piece, $this> */
     public function pieces(): HasMany
@@ -93,6 +97,17 @@ final class Studio extends Model
         return $colours;
     }
 
+    /** @return array<string, array<string, mixed>> resins that a piece may be of: plain kinds, then those on the shelf, by key */
+    public function resins(): array
+    {
+        $resins = Starters::RESINS;
+        foreach ($this->supplies()->where('kind', SupplyKind::Resin)->orderBy('name')->limit(self::SHOWN)->get() as $supply) {
+            $resins["shelf-{$supply->id}"] = $supply->asResin();
+        }
+
+        return $resins;
+    }
+
     /** What cup and stick keep: the median of the last mixes, g; null before there are three. */
     public function cupLoss(): ?float
     {
@@ -122,6 +137,6 @@ final class Studio extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['units' => UnitSystem::class];
+        return ['units' => UnitSystem::class, 'defaults' => 'array'];
     }
 }

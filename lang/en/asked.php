@@ -45,6 +45,10 @@ return [
         'most'     => 'A piece holds at most :most colours; remove one that is not used.',
         'used'     => 'This colour is mixed into :uses; take it out there first.',
     ],
+    'defaults' => [
+        'resin.*' => 'Choose one of the resins.', 'f.*' => 'That is more than fits into a field.',
+        '*'       => 'The form did not arrive whole. Reload the page and send it again.',
+    ],
     'objects' => [
         'way.*'     => 'Say what to do with them.',
         'objects.*' => 'Choose objects first: with a tick in the list, with Shift and a press, or with Space.',

@@ -17,6 +17,8 @@ return [
         'signed-in' => 'Where you are signed in', 'here' => 'here', 'since' => ':device, signed in :since, last seen :seen',
         'desk'      => 'A computer', 'hand' => 'A phone or tablet',
         'end'       => 'Sign out', 'end-label' => 'Sign out :device, signed in :since',
+        'defaults'  => 'New pieces begin with', 'defaults-note' => 'Pieces that are there stay as they are.', 'resin' => 'Resin',
+        'usual'     => 'the first of the list',
         'password'  => 'Your password', 'current' => 'Password as it is now',
         'invited'   => ':email, invited until :day', 'invite' => 'Invite by mail', 'send' => 'Send an invitation',
     ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What a page says after a press.
 return [
+    'defaults-kept'    => 'Saved: new pieces begin with these.',
     'kept'             => 'Saved.',
     'finding-kept'     => 'Saved: :name now goes by your own test.',
     'finding-gone'     => 'Your test of :name of :day no longer counts.',

@@ -240,20 +240,20 @@ it('finds things on the shelf by name and lot, and those that run low or are pas
     $this->actingAs($user);
     foreach ([
         ['name' => 'Winter deep-cast', 'lot' => 'D-114', 'stock' => 40, 'low' => 600],
-        ['name' => 'Bench coat', 'lot' => 'B-087', 'stock' => 900, 'low' => 500, 'bought_on' => '2026-01-31', 'keeps_months' => 9],
+        ['name' => 'Dusk coat', 'lot' => 'B-087', 'stock' => 900, 'low' => 500, 'bought_on' => '2026-01-31', 'keeps_months' => 9],
         ['name' => 'Uncounted 50 %', 'lot' => '', 'bought_on' => '2026-03-20', 'keeps_months' => 9],
     ] as $resin) {
         $user->studio->supplies()->create(['kind' => 'resins', 'document' => []] + $resin);
     }
-    $this->get('/shelf/resins?q=winter')->assertSee('Winter deep-cast')->assertDontSee('Bench coat');
-    $this->get('/shelf/resins?q=b-087')->assertSee('Bench coat')->assertDontSee('Winter deep-cast');
+    $this->get('/shelf/resins?q=winter')->assertSee('Winter deep-cast')->assertDontSee('Dusk coat');
+    $this->get('/shelf/resins?q=b-087')->assertSee('Dusk coat')->assertDontSee('Winter deep-cast');
     // What finds anything elsewhere is only a letter here.
-    $this->get('/shelf/resins?q=%25')->assertSee('Uncounted 50 %')->assertDontSee('Bench coat');
-    $this->get('/shelf/resins?only=low')->assertSee('Winter deep-cast')->assertDontSee('Bench coat')->assertDontSee('Uncounted');
+    $this->get('/shelf/resins?q=%25')->assertSee('Uncounted 50 %')->assertDontSee('Dusk coat');
+    $this->get('/shelf/resins?only=low')->assertSee('Winter deep-cast')->assertDontSee('Dusk coat')->assertDontSee('Uncounted');
     // Nine months from 31 January end on 31 October; from 20 March in a month.
-    $this->get('/shelf/resins?only=past')->assertSee('Bench coat')->assertDontSee('Winter deep-cast')->assertDontSee('Uncounted');
+    $this->get('/shelf/resins?only=past')->assertSee('Dusk coat')->assertDontSee('Winter deep-cast')->assertDontSee('Uncounted');
     $this->get('/shelf/resins?q=nothing')->assertSee('Nothing on this shelf is like that.');
-    $this->get('/shelf/resins?only=elsewhere')->assertOk()->assertSee('Bench coat');
+    $this->get('/shelf/resins?only=elsewhere')->assertOk()->assertSee('Dusk coat');
     $this->get('/shelf?q=nothing')->assertSee('Nothing on this shelf is like that.');
 });
 

@@ -40,6 +40,8 @@ final class PieceController extends Controller
             ]),
             'vessels' => $this->studio()->vessels()->orderBy('name')->limit(200)->get(['id', 'name']),
             'system'  => $this->studio()->units,
+            'resins'  => $this->studio()->resins(),
+            'resin'   => $this->studio()->defaults['resin'] ?? 'deep',
             'q'       => $words,
             'by'      => $by,
         ]);
@@ -68,6 +70,7 @@ final class PieceController extends Controller
             'view'    => $view,
             'form'    => new PieceForm($piece, $studio->units),
             'palette' => $studio->palette(),
+            'resins'  => $studio->resins(),
             'recipes' => $studio->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
             'shelf'   => $studio->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']),
             'kinds'   => StudioKinds::of($studio)->offered(ObjectController::used(request())),

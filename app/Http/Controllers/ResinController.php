@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Interchange\PlanFile\Document;
-use App\Interchange\PlanFile\Starters;
 use App\Models\Piece;
-use App\Models\SupplyKind;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +19,7 @@ final class ResinController extends Controller
 
     public function store(Request $request, Piece $piece): RedirectResponse
     {
-        $known = $this->known();
+        $known = $this->studio()->resins();
         $request->validate(['resin' => ['required', 'string', Rule::in(array_keys($known))]], Words::asked('resin'));
         $resin = $known[self::said($request, 'resin')];
         $full = false;
@@ -50,16 +48,5 @@ final class ResinController extends Controller
         });
 
         return $isUsed ? self::to($piece)->withErrors(['resin' => __('asked.resin.used')]) : self::to($piece)->with('selects', 'pours');
-    }
-
-    /** @return array<string, array<string, mixed>> by the key that a page sends */
-    private function known(): array
-    {
-        $known = Starters::RESINS;
-        foreach ($this->studio()->supplies()->where('kind', SupplyKind::Resin)->orderBy('name')->limit(100)->get() as $supply) {
-            $known["shelf-{$supply->id}"] = $supply->asResin();
-        }
-
-        return $known;
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Seen;
+use App\Interchange\Form\StudioDefaults;
 use App\Models\SignIn;
+use App\View\Page\FieldTexts;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -23,8 +25,13 @@ final class StudioController extends Controller
     {
         $studio = $this->studio();
 
+        $whole = StudioDefaults::whole($studio->defaults);
+
         return view('studio.edit', [
             'studio'  => $studio,
+            'texts'   => new FieldTexts($whole, $studio->units),
+            'groups'  => StudioDefaults::groups($whole),
+            'resins'  => $studio->resins(),
             'members' => $studio->members()->orderBy('email')->limit(self::SHOWN)->get(),
             // A session that nobody used so long has ended by itself.
             'signIns' => $this->member()->signIns()->where('seen_at', '>', now()->subMinutes(SignIn::lifetime()))

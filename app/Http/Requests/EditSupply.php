@@ -6,9 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Seen;
 use App\Interchange\Form\Reshaping;
-use App\Interchange\Form\TypedFields;
 use App\Interchange\PlanFile\Document;
-use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
 use App\Models\Supply;
@@ -17,7 +15,6 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed of a thing on the shelf: its pack, stock and age, and under “f” what a plan file says of it. */
@@ -57,36 +54,15 @@ final class EditSupply extends FormRequest
     public function attributesFor(Supply $supply, UnitSystem $system): array
     {
         $whole = SupplySheet::example($supply->document, $supply->kind);
-        $typed = $this->input('f', []);
-        $typed = is_array($typed) ? $typed : [];
         $seen = Seen::by($this);
-        $texts = new TypedFields(
+        $changed = SeenEdit::in(
+            $this,
+            $whole,
             SupplyFields::of($supply->document, $supply->kind),
-            array_filter(
-                $typed,
-                fn(mixed $text, string|int $at): bool => $seen->hasChanged((string) $at, is_string($text) ? $text : ''),
-                ARRAY_FILTER_USE_BOTH,
-            ),
             $system,
-            $seen->lists(),
+            fn(array $document): array => $supply->kind === SupplyKind::Device ? Reshaping::measuring($document) : $document,
+            $this->disputed($supply->plain(), $seen),
         );
-        $disputed = $this->disputed($supply->plain(), $seen);
-        foreach ($texts->conflicts($whole) as $conflict) {
-            $disputed["f.{$conflict->pointer}"] = Words::say(
-                'asked.supply.disputed',
-                ['field' => $conflict->label, 'now' => $conflict->now ?? ''],
-            );
-        }
-        if ($disputed !== []) {
-            throw ValidationException::withMessages($disputed);
-        }
-        $changed = $texts->in($whole);
-        $changed = $supply->kind === SupplyKind::Device ? Reshaping::measuring($changed) : $changed;
-        try {
-            PlanFile::sound($changed);
-        } catch (PlanRefused $refusal) {
-            throw $texts->refused($refusal);
-        }
         $part = $supply->kind->part();
         $said = $part === null ? [] : Document::value($changed, $part);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\Form\StudioDefaults;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Studio;
@@ -21,10 +22,10 @@ final class NewPiece extends FormRequest
     {
         return [
             'title'  => ['required', 'string', 'max:' . Limits::NAME],
-            'resin'  => ['required', Rule::in(array_keys(Starters::RESINS))],
+            'resin'  => ['required', Rule::in(array_keys($this->studio()->resins()))],
             'vessel' => [
                 'nullable', 'integer',
-                Rule::exists('vessels', 'id')->where('studio_id', $this->studio())->whereNull('deleted_at'),
+                Rule::exists('vessels', 'id')->where('studio_id', $this->studio()->id)->whereNull('deleted_at'),
             ],
         ];
     }
@@ -38,27 +39,30 @@ final class NewPiece extends FormRequest
     /** The vessel of the shelf that it is cast in. */
     public function vessel(): ?Vessel
     {
-        return $this->filled('vessel') ? Vessel::query()->where('studio_id', $this->studio())->find($this->integer('vessel')) : null;
+        return $this->filled('vessel') ? Vessel::query()->where('studio_id', $this->studio()->id)->find($this->integer('vessel')) : null;
     }
 
-    private function studio(): int
+    private function studio(): Studio
     {
         $user = $this->user();
 
-        return $user instanceof User ? $user->studio_id : 0;
+        return $user instanceof User ? $user->loadMissing('studio')->studio : new Studio();
     }
 
     /** @return array<string, mixed> */
     public function document(): array
     {
         $vessel = $this->vessel();
-        $document = Starters::piece(
-            $this->string('title')->trim()->toString(),
-            $this->string('resin')->toString(),
-            now()->format('Y-m-d') . 'T08:00',
+        $document = StudioDefaults::begun(
+            Starters::of(
+                $this->string('title')->trim()->toString(),
+                $this->studio()->resins()[$this->string('resin')->toString()],
+                now()->format('Y-m-d') . 'T08:00',
+            ),
+            $this->studio()->defaults,
         );
 
-        $loss = Studio::query()->find($this->studio())?->cupLoss();
+        $loss = $this->studio()->cupLoss();
         $document = $loss === null ? $document : Document::with($document, '/studio/cup_loss_g', $loss);
 
         return $vessel === null ? $document : ['vessel' => $vessel->document] + $document;

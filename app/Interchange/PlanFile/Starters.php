@@ -39,10 +39,28 @@ final class Starters
         ],
     ];
 
-    /** @return array<string, mixed> */
+    /** What can be poured so deep in one go is a casting resin, mm (memory). */
+    private const DEEP = 20.0;
+
+    /**
+     * @param key-of<self::RESINS> $resin
+     *
+     * @return array<string, mixed>
+     */
     public static function piece(string $title, string $resin, string $start): array
     {
-        $height = $resin === 'deep' ? 40 : 12;
+        return self::of($title, self::RESINS[$resin], $start);
+    }
+
+    /**
+     * @param array<string, mixed> $resin of a plan file; where it has no id it gets one
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(string $title, array $resin, string $start): array
+    {
+        // A block for what is poured deep, a tray for coats.
+        $height = Document::number($resin, '/sheet/max_pour_mm') < self::DEEP ? 12 : 40;
 
         return [
             'format'  => 'pensilis-plan', 'version' => 1, 'title' => $title,
@@ -50,7 +68,7 @@ final class Starters
             'vessel'  => ['shape' => 'cylinder', 'diameter_mm' => 80, 'height_mm' => $height,
                 'wall'            => ['material' => 'silicone', 'thickness_mm' => 4],
                 'base'            => ['material' => 'wood', 'thickness_mm' => 18], 'viewed' => 'top'],
-            'resins'     => [self::RESINS[$resin]],
+            'resins'     => [$resin + ['id' => 'resin']],
             'inclusions' => [],
             'studio'     => [
                 'start' => $start, 'scale_step_g' => 0.1,

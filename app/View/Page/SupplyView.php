@@ -17,38 +17,18 @@ final readonly class SupplyView
     /** @var list<Field> what plans say of it */
     public array $fields;
 
-    /** @var array<string, mixed> a plan file with it in its place */
-    private array $whole;
+    public FieldTexts $texts;
 
-    public function __construct(public Supply $supply, private UnitSystem $system)
+    public function __construct(public Supply $supply, UnitSystem $system)
     {
         $this->fields = SupplyFields::of($supply->document, $supply->kind);
-        $this->whole = SupplySheet::example($supply->document, $supply->kind);
+        $this->texts = new FieldTexts(SupplySheet::example($supply->document, $supply->kind), $system);
     }
 
-    /** The text of a field, or what was typed and refused. */
-    public function typed(Field $field, string $shown): string
-    {
-        $old = old("f.{$field->pointer}");
-
-        return is_string($old) ? $old : $shown;
-    }
-
-    /** What stands there when nothing was typed. */
-    public function shown(Field $field): string
-    {
-        return $field->text($this->whole, $this->system);
-    }
-
-    /** All that the form shows when nothing was typed, so that only what was changed is taken from it. */
+    /** All that the form shows when nothing was typed. */
     public function saw(): string
     {
-        $said = $this->supply->plain();
-        foreach ($this->fields as $field) {
-            $said[$field->pointer] = $this->shown($field);
-        }
-
-        return json_encode($said, JSON_THROW_ON_ERROR);
+        return $this->texts->saw($this->fields, $this->supply->plain());
     }
 
     /** @return array<string, array{string, string}> label and value of what the shelf itself says, by name */
@@ -61,10 +41,5 @@ final readonly class SupplyView
         }
 
         return $plain;
-    }
-
-    public function tip(Field $field): string
-    {
-        return $field->tip($this->system);
     }
 }

@@ -71,8 +71,8 @@
                 </select>
                 <label for="resin">{{ __('pieces.resin') }}</label>
                 <select class="form-select" id="resin" name="resin">
-                    @foreach(App\Interchange\PlanFile\Starters::RESINS as $key => $resin)
-                        <option value="{{ $key }}" @selected(old('resin') === $key)>{{ $resin['name'] }}</option>
+                    @foreach($resins as $key => $one)
+                        <option value="{{ $key }}" @selected(old('resin', $resin) === $key)>{{ $one['name'] }}</option>
                     @endforeach
                 </select>
                 <p class="quiet">{{ __('pieces.label') }}</p>

@@ -17,7 +17,7 @@
     @if($view->fields !== [])
         <h2>{{ __('shelf.says') }}</h2>
         <div class="fields">
-            <x-inputs :view="$view" :fields="$view->fields" form="supply-form"/>
+            <x-inputs :view="$view->texts" :fields="$view->fields" form="supply-form"/>
         </div>
         <p class="quiet">{{ __('shelf.label-first') }}</p>
     @endif

@@ -96,5 +96,34 @@
                 <button class="btn btn-outline-primary">{{ __('places.account.set') }}</button>
             </form>
         </section>
+        <section aria-labelledby="defaults" class="whole-width">
+            <h2 id="defaults">{{ __('places.studio.defaults') }}</h2>
+            <form method="post" action="{{ route('studio.defaults', absolute: false) }}" id="defaults-form">
+                @csrf @method('patch')
+                <input type="hidden" name="saw" value="{{ $texts->saw(array_merge(...array_values($groups))) }}">
+                <div class="fields">
+                    <div class="field">
+                        <label for="resin">{{ __('places.studio.resin') }}</label>
+                        <select class="form-select form-select-sm" id="resin" name="resin">
+                            <option value="">{{ __('places.studio.usual') }}</option>
+                            @foreach($resins as $key => $one)
+                                <option value="{{ $key }}" @selected(old('resin', $studio->defaults['resin'] ?? '') === $key)>
+                                    {{ $one['name'] }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </div>
+                    <x-inputs :view="$texts" :fields="$groups['room']" form="defaults-form"/>
+                </div>
+                @foreach(['hours' => 'piece.clock.head', 'measuring' => 'piece.bench.head'] as $group => $head)
+                    <fieldset>
+                        <legend>{{ __($head) }}</legend>
+                        <div class="fields"><x-inputs :view="$texts" :fields="$groups[$group]" form="defaults-form"/></div>
+                    </fieldset>
+                @endforeach
+                <p class="quiet">{{ __('places.studio.defaults-note') }} {{ __('piece.clock.note') }}</p>
+                <button class="btn btn-outline-primary">{{ __('places.studio.save') }}</button>
+            </form>
+        </section>
     </div>
 </x-page>

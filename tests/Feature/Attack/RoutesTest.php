@@ -37,8 +37,8 @@ const OPEN_ADDRESSES = ['/', 'sign-in', 'forgotten', 'new-password', 'new-passwo
 
 /** Addresses that name nothing of a studio, so that there is nothing of another to name. */
 const OWN_ADDRESSES = [
-    'session', 'studio', 'studio/invitations', 'shelf', 'shelf/{kind}', 'shelf/{kind}/table.csv', 'shelf/{kind}/table', 'materials',
-    'materials/findings', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',
+    'session', 'studio', 'studio/defaults', 'studio/invitations', 'shelf', 'shelf/{kind}', 'shelf/{kind}/table.csv',
+    'shelf/{kind}/table', 'materials', 'materials/findings', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',
 ];
 
 /** @return array<string, string> something of everything that an address can name, of a studio with all of it */

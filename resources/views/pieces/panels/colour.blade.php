@@ -41,7 +41,7 @@
                         ]) }}
                     </span>
                 </p>
-                <div class="fields"><x-inputs :view="$form" :fields="$coats->colour($i)"/></div>
+                <div class="fields"><x-inputs :view="$form->texts" :fields="$coats->colour($i)"/></div>
                 <x-act :to="route('pieces.colours.destroy', $view->piece, false)" method="delete">
                     <input type="hidden" name="colour" value="{{ $colour->id }}">
                     <button class="plain">{{ __('piece.colours.remove', ['colour' => $colour->name]) }}</button>

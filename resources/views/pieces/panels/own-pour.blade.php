@@ -1,6 +1,6 @@
 @php($coats = $form->fields->coats())
 <x-panel of="pour-{{ $k }}" :title="__('piece.Pour', ['number' => $k + 1])" up="pours">
-    <div class="fields"><x-inputs :view="$form" :fields="$form->fields->pour($k)"/></div>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->pour($k)"/></div>
     @if(isset($view->layout->pours[$k]))@include('pieces.pour-figures')@endif
 
     <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
@@ -11,7 +11,7 @@
         @endforeach
     </x-act>
 
-    <div class="fields"><x-inputs :view="$form" :fields="$coats->ground($k)"/></div>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="$coats->ground($k)"/></div>
     @if($coats->zones($k) !== [])
         <ul class="list">
             @foreach($coats->zones($k) as $z)
@@ -22,8 +22,8 @@
             @endforeach
         </ul>
     @endif
-    <x-more id="pour-{{ $k }}-regions" :says="__('piece.regions.typed')" :view="$form" :fields="$coats->moreZones($k)"/>
-    <x-more id="pour-{{ $k }}-applied" :says="__('piece.colours.applied')" :view="$form" :fields="$coats->applied($k)"/>
+    <x-more id="pour-{{ $k }}-regions" :says="__('piece.regions.typed')" :view="$form->texts" :fields="$coats->moreZones($k)"/>
+    <x-more id="pour-{{ $k }}-applied" :says="__('piece.colours.applied')" :view="$form->texts" :fields="$coats->applied($k)"/>
     <x-more id="pour-{{ $k }}-recipes" :says="__('piece.colours.recipes')">
         @if($k > 0)
             <x-act :to="route('pieces.recipes.update', [$view->piece, $k], false)" method="put" :saw="$view->piece">

@@ -11,9 +11,9 @@
         </x-act>
     @endif
     @include('pieces.totals', ['oob' => false])
-    <div class="fields"><x-inputs :view="$form" :fields="$form->fields->layering()"/></div>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->layering()"/></div>
     @foreach(array_values($view->plan->resins) as $i => $resin)
-        <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form"
+        <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form->texts"
             :fields="$form->fields->resin($i)">
             <p class="quiet">{{ __('piece.resin.note') }}</p>
             @if(count($view->plan->resins) > 1)
@@ -28,18 +28,13 @@
         <x-act :to="route('pieces.resins.store', $view->piece, false)" once class="inline">
             <label for="resin-more-which">{{ __('piece.resin.which') }}</label>
             <select class="form-select form-select-sm" id="resin-more-which" name="resin">
-                @foreach(App\Interchange\PlanFile\Starters::RESINS as $key => $resin)
-                    <option value="{{ $key }}">{{ $resin['name'] }}</option>
-                @endforeach
-                @foreach($shelf->where('kind', App\Models\SupplyKind::Resin) as $one)
-                    <option value="shelf-{{ $one->id }}">{{ $one->name }}</option>
-                @endforeach
+                @foreach($resins as $key => $resin)<option value="{{ $key }}">{{ $resin['name'] }}</option>@endforeach
             </select>
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.resin.add') }}</button>
         </x-act>
         <p class="quiet">{{ __('piece.resin.first') }}</p>
     </x-more>
-    <x-more id="measuring" :says="__('piece.bench.head')" :view="$form" :fields="$form->fields->measuring()"/>
+    <x-more id="measuring" :says="__('piece.bench.head')" :view="$form->texts" :fields="$form->fields->measuring()"/>
     @if($shelf->isNotEmpty())
         <x-act :to="route('pieces.supplies.store', $view->piece, false)" once class="inline from-shelf">
             <label for="supply">{{ __('piece.shelf.take') }}</label>

@@ -1,5 +1,5 @@
 <x-panel of="use" :title="__('piece.purpose.head')" :shown="$view->plan->inclusions === []">
-    <div class="fields"><x-inputs :view="$form" :fields="[...$form->fields->piece(), ...$form->fields->purpose()]"/></div>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="[...$form->fields->piece(), ...$form->fields->purpose()]"/></div>
     <p class="quiet">
         {{ __('piece.purpose.note') }} {{ App\Words\Words::choice($view->plan->purpose->service, 'caution') }}
             {{ __('piece.purpose.sealed', ['sealer' => App\Words\Words::choice($view->plan->sealer),
@@ -25,7 +25,7 @@
 </x-panel>
 @foreach($view->plan->purpose->fittings as $i => $fitting)
     <x-panel of="fitting-{{ $i }}" :title="ucfirst(__('fields.choices.fitting.' . $fitting->kind))" up="use">
-        <div class="fields"><x-inputs :view="$form" :fields="$form->fields->fitting($i)"/></div>
+        <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->fitting($i)"/></div>
         <p class="quiet">{{ __('piece.fittings.free') }}</p>
         <x-act :to="route('pieces.fittings.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
             <input type="hidden" name="fitting" value="{{ $i }}">

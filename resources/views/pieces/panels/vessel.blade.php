@@ -1,7 +1,7 @@
 <x-panel of="vessel" :title="__('piece.vessel.head')">
-    <div class="fields"><x-inputs :view="$form" :fields="$form->fields->vessel()"/></div>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->vessel()"/></div>
     <p class="quiet">{{ $view->vesselLine() }}</p>
-    <x-more id="vessel-more" :view="$form" :fields="$form->fields->vesselMore()"/>
+    <x-more id="vessel-more" :view="$form->texts" :fields="$form->fields->vesselMore()"/>
     <x-more id="vessel-shapes" :says="__('piece.vessel.others')">
         <x-mesh-form :view="$view" id="mesh-vessel" :label="__('piece.vessel.mesh')"><input type="hidden" name="for"
             value="/vessel"></x-mesh-form>
