@@ -36,6 +36,7 @@ use App\Http\Controllers\StudioController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SupplyTableController;
 use App\Http\Controllers\TemplateController;
+use App\Http\Controllers\TickController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
 use App\Http\Middleware\LeavesSession;
@@ -99,6 +100,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
+    Route::patch('/pieces/{piece}/sheet', [TickController::class, 'update'])->name('pieces.ticks');
     Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');
     Route::get('/pieces/{piece}/photograph', [PhotographController::class, 'edit'])->name('pieces.photograph');
     Route::post('/pieces/{piece}/photograph', [PhotographController::class, 'store'])->name('pieces.photograph.store');

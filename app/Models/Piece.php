@@ -190,6 +190,12 @@ final class Piece extends Model
         return $this->hasMany(PieceState::class);
     }
 
+    /** @return HasMany<Tick, $this> */
+    public function ticks(): HasMany
+    {
+        return $this->hasMany(Tick::class);
+    }
+
     /** @return HasMany<Mixing, $this> */
     public function mixings(): HasMany
     {

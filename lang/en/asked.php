@@ -58,6 +58,7 @@ return [
         'way.*' => 'Say what to put on it: a hook, two hooks, two handles or a foot.',
         'none'  => 'Nothing was put on: there are no layers to put it on yet, or it would be more than :most.',
     ],
+    'tick'   => ['*' => 'The ticks did not arrive whole. Reload the sheet and tick again.'],
     'region' => [
         'way.*'    => 'Say whether to draw a region, to divide the coat, or to repeat a region.',
         'shape.*'  => 'Choose what to draw: a band, a half, a ring, a line or an outline.',

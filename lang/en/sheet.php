@@ -7,6 +7,7 @@ return [
     'title'        => 'Pour sheet: :piece', 'head' => 'Pour sheet. :line.', 'back' => 'Back to the piece', 'print' => 'Print',
     'computing'    => 'Another piece of yours is being computed.', 'again' => 'Try again', 'in-a-moment' => 'in a moment.',
     'nothing'      => 'There is nothing to pour yet:',
+    'keep'         => 'Save the ticks', 'unreached' => 'Not kept: the server did not answer. Tick it again.',
     'before'       => 'Before', 'after' => 'After',
     'mixed'        => 'Mixed', 'mixed-label' => 'Pour :number is mixed: write down what was mixed and left',
     'together'     => 'together', 'write' => 'mixed ________ g   left ________ g',

@@ -11,6 +11,7 @@ import './folds.js';
 import './forms.js';
 import './find.js';
 import './shelf.js';
+import './ticks.js';
 import './select.js';
 import './legible.js';
 

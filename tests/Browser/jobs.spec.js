@@ -212,3 +212,20 @@ test('a level pair of hooks hangs from the balance, and stays mirrored', async (
     await expect(page.locator('#f-purpose-fittings-0-at_mm-1')).toHaveValue('24 mm');
     await expect(page.locator('#f-purpose-fittings-1-at_mm-0')).toHaveValue('16 mm');
 });
+
+test('the sheet is ticked off, and what could not be kept is not shown as kept', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await page.getByRole('link', { name: 'Pour sheet' }).first().click();
+    const set = page.getByLabel(/Set\s+cone\s+at 14 mm/);
+    const kept = page.waitForResponse((answer) => answer.request().method() === 'POST' && /\/sheet$/.test(answer.url()));
+    await set.check();
+    await kept;
+    await page.reload();
+    await expect(set).toBeChecked();
+    await page.route(/\/sheet$/, (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+    await set.click();
+    await expect(page.locator('#refusal')).toContainText('Not kept');
+    await expect(set).toBeChecked();
+    await page.unrouteAll();
+    await page.getByRole('link', { name: 'Back to the piece' }).click();
+});

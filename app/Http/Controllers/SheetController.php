@@ -16,6 +16,7 @@ final class SheetController extends Controller
     public function show(Piece $piece, Answers $answers): View
     {
         return view('pieces.sheet', [
+            'done'  => $piece->ticks()->pluck('step')->all(),
             'sheet' => new SheetView(new PieceView($piece, $this->studio()->units, $answers->find($piece, $this->member()))),
         ]);
     }

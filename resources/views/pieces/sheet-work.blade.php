@@ -1,15 +1,25 @@
 @if($sheet->findings() !== [])
     <ul class="sheet-notices">@foreach($sheet->findings() as $finding)<li>{{ $view->words->finding($finding) }}</li>@endforeach</ul>
 @endif
+<form id="ticks" method="post" action="{{ route('pieces.ticks', $view->piece, false) }}" data-unreached="{{ __('sheet.unreached') }}"
+    class="no-print">
+    @csrf @method('patch')
+    @foreach($done as $step)<input type="hidden" name="were[]" value="{{ $step }}">@endforeach
+    <noscript><button class="btn btn-sm btn-outline-primary">{{ __('sheet.keep') }}</button></noscript>
+</form>
+<div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
 @if($sheet->before() !== [])
     <h2>{{ __('sheet.before') }}</h2>
     <ol class="order">
         @foreach($sheet->before() as $task)
-            <li><span class="tick"></span><time>{{ $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</li>
+            <li><x-tick :step="'before ' . $loop->index . ' ' . $task->kind->value" :done="$done"><time>{{
+                $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</x-tick></li>
         @endforeach
     </ol>
     <p class="ready">
-        @foreach($view->prepList() as $step)<span><span class="tick"></span>{{ $view->words->ready($step, 'brief') }}</span> @endforeach
+        @foreach($view->prepList() as $step)
+            <x-tick :step="'ready ' . $step->name" :done="$done">{{ $view->words->ready($step, 'brief') }}</x-tick>
+        @endforeach
     </p>
 @endif
 @foreach($sheet->pours() as $pour)
@@ -35,18 +45,23 @@
         </table>
         <p class="windows">{{ $pour->cups }}</p>
         <ul class="order">
-            @foreach($pour->first as $step)<li><span class="tick"></span>{{ $step }}</li>@endforeach
+            @php($of = "pour {$pour->number}")
+            @foreach($pour->first as $n => $step)<li><x-tick :step="$of . ' first ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
             @foreach($pour->objects as [$object, $how])
-                <li><span class="tick"></span>{{ __('sheet.Set') }} <strong>{{ $object }}</strong> {{ $how }}.</li>
+                <li><x-tick :step="Str::limit($of . ' set ' . $object, 150, '…')" :done="$done">{{ __('sheet.Set') }}
+                    <strong>{{ $object }}</strong> {{ $how }}.</x-tick></li>
             @endforeach
-            @foreach($pour->mixing as $step)<li><span class="tick"></span>{{ $step }}</li>@endforeach
-            <li><span class="tick"></span>{{ $pour->pour }} <strong>{{ $pour->level }}</strong> {{ $pour->until }}</li>
-            @foreach($pour->after as $step)<li><span class="tick"></span>{{ $step }}</li>@endforeach
+            @foreach($pour->mixing as $n => $step)<li><x-tick :step="$of . ' mix ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
+            <li><x-tick :step="$of . ' pour'" :done="$done">{{ $pour->pour }} <strong>{{ $pour->level }}</strong>
+                {{ $pour->until }}</x-tick></li>
+            @foreach($pour->after as $n => $step)<li><x-tick :step="$of . ' after ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
         </ul>
         <p class="windows">{{ $pour->windows }}</p>
     </section>
 @endforeach
 <h2>{{ __('sheet.after') }}</h2>
 <ol class="order">
-    @foreach($sheet->after() as [$moment, $step])<li><span class="tick"></span><time>{{ $moment }}</time> {{ $step }}</li>@endforeach
+    @foreach($sheet->after() as $n => [$moment, $step])
+        <li><x-tick :step="'after ' . $n" :done="$done"><time>{{ $moment }}</time> {{ $step }}</x-tick></li>
+    @endforeach
 </ol>
