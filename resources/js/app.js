@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import './edits.js';
+import './says.js';
 import './objects.js';
 import './surfaces.js';
 import './regions.js';

@@ -1,10 +1,9 @@
 // Hooks, handles and feet on the plan, moved by mouse, touch or keys; the two of a level pair stay mirrored.
 
 import { whenDragged } from './drag.js';
-import { form, tell, written } from './piece-form.js';
+import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
-const WAIT_MS = 250;
 /** How near a height or a place of another draws it, in CSS pixels. */
 const PULL_PX = 5;
 
@@ -44,7 +43,7 @@ document.addEventListener('keydown', (event) => {
     const { x, y } = moved.get(one.dataset.fitting) ?? stands(one);
     const step = event.shiftKey ? 10 : 1;
     putBoth(one, { x: x + way[0] * step, y: y + way[1] * step });
-    tell(WAIT_MS);
+    follow();
 });
 
 whenDragged(

@@ -2,10 +2,9 @@
 // means; here only the form's fields are written and the form is told.
 
 import { whenDragged } from './drag.js';
-import { form, tell, written } from './piece-form.js';
+import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
-const WAIT_MS = 250;
 /** How near a mark draws a dragged object, in CSS pixels. */
 const PULL_PX = 5;
 /** Marks between set surfaces, mm. */
@@ -144,7 +143,7 @@ document.addEventListener('keydown', (event) => {
     const step = event.shiftKey ? 10 : 1;
     const from = together(index).map((one) => [one, place(one)]);
     shift(from, object.closest('svg'), arrow[0] * step, arrow[1] * step);
-    tell(WAIT_MS);
+    follow();
 });
 
 whenDragged(

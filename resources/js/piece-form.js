@@ -1,6 +1,12 @@
 // The form of a piece: what the drawings write into it, and when it is told to send.
 
+/** What is pressed so soon after another is one change. */
+const SOON_MS = 30;
+
 let timer = null;
+/** Whether an answer is under way, and whether more was changed meanwhile. */
+let underWay = false;
+let more = false;
 
 export const form = () => document.querySelector('#piece-form');
 
@@ -17,10 +23,29 @@ export function tell(wait) {
     timer = setTimeout(send, wait);
 }
 
-/** Sends what was changed so often while more changes come, as a hand drags. */
-export function follow(every) {
-    timer ??= setTimeout(send, every);
+/** Sends what was changed soon, and what changes meanwhile when that is answered: as keys are pressed quickly, and as a hand drags. */
+export function follow() {
+    timer ??= setTimeout(() => {
+        timer = null;
+        more = underWay;
+        if (!underWay) {
+            send();
+        }
+    }, SOON_MS);
 }
+
+document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
+    underWay ||= ctx.sourceElement === form();
+});
+document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
+    if (ctx.sourceElement === form()) {
+        underWay = false;
+        if (more) {
+            more = false;
+            follow();
+        }
+    }
+});
 
 /** A length as it stands in a field. */
 export function written(mm) {

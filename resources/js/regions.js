@@ -5,9 +5,6 @@ import { whenDragged } from './drag.js';
 import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
-const WAIT_MS = 250;
-/** While an edge is held, shares and grams follow so often. */
-const FOLLOW_MS = 120;
 const STEP_MM = 0.5;
 /** How near a mark draws an edge, in CSS pixels. */
 const PULL_PX = 6;
@@ -180,7 +177,7 @@ document.addEventListener('keydown', (event) => {
         const stands = (parseFloat(field(grip.dataset.of, grip.dataset.grip).value) || 0) * millimetres;
         withNeighbours(grip).forEach((one) => put(one, rounded(stands + (way[0] + way[1]) * step)));
     }
-    tell(WAIT_MS);
+    follow();
 });
 
 /** What the pointer takes hold of: the plan to draw on, an edge, a whole region, or a pot of colour. */
@@ -241,7 +238,7 @@ whenDragged(
         } else {
             shift(held.part, held.was, dx, dy);
         }
-        follow(FOLLOW_MS);
+        follow();
     },
     (held) => {
         if (held.points) {

@@ -1,10 +1,9 @@
 // The surface between two given pours, moved by mouse, touch or keys: what one gains the other loses. The uppermost moves by itself.
 
 import { whenDragged } from './drag.js';
-import { form, tell, written } from './piece-form.js';
+import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
-const WAIT_MS = 250;
 const STEP_MM = 0.5;
 /** What a pour keeps at least, mm. */
 const LEAST_MM = 0.5;
@@ -39,7 +38,7 @@ document.addEventListener('keydown', (event) => {
     event.preventDefault();
     const k = Number(one.dataset.surface);
     move(k, (moved.get(k) ?? 0) + step * (event.shiftKey ? 10 : 1));
-    tell(WAIT_MS);
+    follow();
 });
 
 whenDragged(

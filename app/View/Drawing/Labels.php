@@ -23,16 +23,22 @@ final class Labels
 
     private const ON_LINE = 1.0;
 
+    /** What each later place costs, of the area of the name. */
+    private const LATER = 0.02;
+
+    /** Cells are numbered in rows of so many; no drawing has as many. */
+    private const ROWS = 100_000;
+
     /** A name of which so much is covered is not read. */
     private const COVERED = 0.3;
 
-    /** @var array<string, list<array{float, float, float, float}>> by cell: left, top, right and bottom */
+    /** @var array<int, array<int, array{float, float, float, float}>> by cell and number: left, top, right and bottom */
     private array $names = [];
 
-    /** @var array<string, list<array{float, float, float, float, int}>> by cell, with the number of the thing */
+    /** @var array<int, array<int, array{float, float, float, float}>> by cell and number */
     private array $things = [];
 
-    /** @var array<string, list<array{float, float, float, float}>> by cell: from x, y to x, y */
+    /** @var array<int, array<int, array{float, float, float, float}>> by cell and number: from x, y to x, y */
     private array $lines = [];
 
     /** @param array{float, float, float, float} $bounds left, top, right and bottom of the drawing */
@@ -49,16 +55,16 @@ final class Labels
     public static function of(array $things, float $size, array $bounds, array $lines = []): array
     {
         $labels = new self($size, $bounds);
-        foreach ($lines as $line) {
+        foreach ($lines as $n => $line) {
             [$x, $y, $toX, $toY] = $line;
             foreach ($labels->cells([min($x, $toX), min($y, $toY), max($x, $toX), max($y, $toY)]) as $cell) {
-                $labels->lines[$cell][] = $line;
+                $labels->lines[$cell][$n] = $line;
             }
         }
         foreach ($things as $n => $one) {
-            $box = [$one['x'] - $one['halfX'], $one['y'] - $one['halfY'], $one['x'] + $one['halfX'], $one['y'] + $one['halfY'], $n];
+            $box = [$one['x'] - $one['halfX'], $one['y'] - $one['halfY'], $one['x'] + $one['halfX'], $one['y'] + $one['halfY']];
             foreach ($labels->cells($box) as $cell) {
-                $labels->things[$cell][] = $box;
+                $labels->things[$cell][$n] = $box;
             }
         }
         $placed = [];
@@ -77,19 +83,23 @@ final class Labels
         [$best, $least, $covered] = [[$x, $y], INF, 0.0];
         foreach ($this->candidates($x, $y, $halfX, $halfY, $wide) as $order => [$cx, $cy]) {
             $box = [$cx - 0.5 * $wide, $cy - 0.5 * $this->size, $cx + 0.5 * $wide, $cy + 0.5 * $this->size];
-            $onNames = self::shared($box, $this->near($this->names, $box));
-            $cost = self::ON_NAME * $onNames + self::BEYOND * $this->beyond($box) + 0.02 * $order * $wide * $this->size
-                + self::ON_LINE * $this->crossed($box)
-                + self::shared($box, array_filter($this->near($this->things, $box), fn(array $thing): bool => $thing[4] !== $n));
+            $onNames = self::shared($box, $this->near($this->names, $box), -1);
+            $in = self::ON_NAME * $onNames + self::BEYOND * $this->beyond($box) + self::ON_LINE * $this->crossed($box)
+                + self::shared($box, $this->near($this->things, $box), $n);
+            $cost = $in + self::LATER * $order * $wide * $this->size;
             if ($cost < $least) {
                 [$best, $least, $covered] = [[$cx, $cy], $cost, $onNames + $this->beyond($box)];
+            }
+            // Whatever comes later costs more.
+            if ($in <= 0.0) {
+                break;
             }
         }
         [$cx, $cy] = $best;
         $isRead = $covered <= self::COVERED * $wide * $this->size;
         $box = [$cx - 0.5 * $wide, $cy - 0.5 * $this->size, $cx + 0.5 * $wide, $cy + 0.5 * $this->size];
         foreach ($isRead ? $this->cells($box) : [] as $cell) {
-            $this->names[$cell][] = $box;
+            $this->names[$cell][$n] = $box;
         }
 
         // Type stands on its line, a third of its size below its middle.
@@ -119,7 +129,7 @@ final class Labels
     {
         $whole = ($box[2] - $box[0]) * ($box[3] - $box[1]);
 
-        return $whole - self::shared($box, [$this->bounds]);
+        return $whole - self::shared($box, [$this->bounds], -1);
     }
 
     /**
@@ -148,50 +158,50 @@ final class Labels
     }
 
     /**
-     * @param array{float, float, float, float} $box
-     * @param iterable<array<int, float|int>>   $others
+     * @param array{float, float, float, float}             $box
+     * @param array<int, array{float, float, float, float}> $others
+     * @param int                                           $but    of which it does not count what is shared
      */
-    private static function shared(array $box, iterable $others): float
+    private static function shared(array $box, array $others, int $but): float
     {
         $area = 0.0;
-        foreach ($others as $one) {
-            $area += max(0.0, min($box[2], $one[2]) - max($box[0], $one[0])) * max(0.0, min($box[3], $one[3]) - max($box[1], $one[1]));
+        foreach ($others as $n => [$left, $top, $right, $bottom]) {
+            if ($n !== $but && $right > $box[0] && $left < $box[2] && $bottom > $box[1] && $top < $box[3]) {
+                $area += (min($box[2], $right) - max($box[0], $left)) * (min($box[3], $bottom) - max($box[1], $top));
+            }
         }
 
         return $area;
     }
 
     /**
-     * @template T of array<int, float|int>
+     * @param array<int, array<int, array{float, float, float, float}>> $boxes by cell and number
+     * @param array{float, float, float, float}                         $box
      *
-     * @param array<string, list<T>>            $boxes by cell
-     * @param array{float, float, float, float} $box
-     *
-     * @return array<string, T> those that may reach into it, each once
+     * @return array<int, array{float, float, float, float}> those that may reach into it, by number
      */
     private function near(array $boxes, array $box): array
     {
         $near = [];
         foreach ($this->cells($box) as $cell) {
-            foreach ($boxes[$cell] ?? [] as $one) {
-                $near[implode(',', $one)] = $one;
-            }
+            $near += $boxes[$cell] ?? [];
         }
 
         return $near;
     }
 
     /**
-     * @param array<int, float|int> $box
+     * @param array{float, float, float, float} $box
      *
-     * @return list<string>
+     * @return list<int>
      */
     private function cells(array $box): array
     {
         [$cell, $cells] = [6.0 * $this->size, []];
+        [$least, $most] = [(int) floor($box[1] / $cell), (int) floor($box[3] / $cell)];
         for ($i = (int) floor($box[0] / $cell); $i <= floor($box[2] / $cell); $i++) {
-            for ($j = (int) floor($box[1] / $cell); $j <= floor($box[3] / $cell); $j++) {
-                $cells[] = "{$i},{$j}";
+            for ($j = $least; $j <= $most; $j++) {
+                $cells[] = self::ROWS * $i + $j;
             }
         }
 

@@ -171,6 +171,22 @@ final readonly class PieceView
         return '';
     }
 
+    /** @return array<string, string> what panels say of objects and regions, by where it stands: hundreds of lines, few of them new */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->plan->inclusions as $i => $inclusion) {
+            $lines["figures-{$i}"] = $this->objects()->figures($inclusion);
+        }
+        foreach ($this->isGiven() ? $this->plan->pours : [] as $k => $pour) {
+            foreach (array_keys($pour->coat->zones) as $z) {
+                $lines["region-says-{$k}-{$z}"] = $lines["region-figures-{$k}-{$z}"] = $this->regionLine($k, $z);
+            }
+        }
+
+        return $lines;
+    }
+
     /** @return array<string, string> what is coloured by itself in the given pours, by its name on the page */
     public function coatParts(): array
     {

@@ -1,5 +1,5 @@
 <div id="answer" class="answer" data-of="{{ $view->piece->fingerprint() }}" data-others="{{ json_encode($others ?? (object) []) }}"
-    @if(!$view->isComputing()) data-computed @endif>
+    @if($alone ?? false) data-says="{{ json_encode($view->lines()) }}" @endif @if(!$view->isComputing()) data-computed @endif>
     <nav class="stages" aria-label="{{ __('piece.stages.head') }}">
         @foreach($view->stages()->all() as $stage)
             <a href="#{{ $stage->panel }}" class="is-{{ $stage->state }}">
