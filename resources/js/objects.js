@@ -140,6 +140,9 @@ document.addEventListener('keydown', (event) => {
         toggle(index);
         return;
     }
+    if (!chosen.has(index)) {
+        select(`object-${index}`);
+    }
     const step = event.shiftKey ? 10 : 1;
     const from = together(index).map((one) => [one, place(one)]);
     shift(from, object.closest('svg'), arrow[0] * step, arrow[1] * step);
@@ -162,6 +165,7 @@ whenDragged(
         if (!chosen.has(index)) {
             chosen.clear();
             show();
+            select(`object-${index}`);
         }
         const svg = object.closest('svg');
         const units = svg.getScreenCTM().a * Number(svg.dataset.scale);

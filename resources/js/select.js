@@ -105,14 +105,6 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('focusin', (event) => {
-    const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
-    if (object) {
-        from = object;
-        select(`object-${object.dataset.object}`);
-    }
-});
-
 document.addEventListener('keydown', (event) => {
     if (!document.querySelector('#piece') || !(event.target instanceof Element) || event.ctrlKey || event.metaKey || event.altKey) {
         return;
@@ -122,6 +114,8 @@ document.addEventListener('keydown', (event) => {
         document.querySelector('#keys').showModal();
     } else if (event.key === 'Enter' && event.target.closest('[data-object]')) {
         event.preventDefault();
+        from = event.target.closest('[data-object]');
+        select(`object-${from.dataset.object}`);
         enter();
     } else if (event.key === 'Escape' && event.target.closest('.panel')) {
         (from?.isConnected ? from : document.querySelector('.stages .selected'))?.focus({ preventScroll: true });

@@ -111,7 +111,7 @@ export async function stage(page, name) {
 async function reach(page, panel) {
     const [, kind, n] = /^(\w+)(?:-(\d+))?/.exec(panel);
     if (kind === 'object') {
-        await page.locator(`[data-drawing="plan"] [data-object="${n}"]`).first().focus();
+        await page.locator(`[data-drawing="plan"] [data-object="${n}"]`).first().press('Enter');
         return;
     }
     const above = { region: `pour-${n}`, fitting: 'use' }[kind] ?? panel;
