@@ -18,7 +18,7 @@ return [
         'desk'      => 'A computer', 'hand' => 'A phone or tablet',
         'end'       => 'Sign out', 'end-label' => 'Sign out :device, signed in :since',
         'defaults'  => 'New pieces begin with', 'defaults-note' => 'Pieces that are there stay as they are.', 'resin' => 'Resin',
-        'usual'     => 'the first of the list',
+        'usual'     => 'the first of the list', 'begin' => 'Begin with these',
         'password'  => 'Your password', 'current' => 'Password as it is now',
         'invited'   => ':email, invited until :day', 'invite' => 'Invite by mail', 'send' => 'Send an invitation',
     ],

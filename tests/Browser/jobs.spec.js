@@ -93,7 +93,7 @@ test('a pour is divided and joined again, and stays selected', async ({ page }) 
 
 test('what is selected is selected everywhere, and what is being typed outlives a press elsewhere', async ({ page }) => {
     await copyOf(page, 'Brass key on slate');
-    await page.locator('[data-drawing="plan"] [data-object="1"]').focus();
+    await page.locator('[data-drawing="plan"] [data-object="1"]').press('Enter');
     await expect(page.locator('[data-object="1"].selected')).toHaveCount(2);
     await expect(page.getByRole('heading', { name: 'key', exact: true })).toBeVisible();
     await page.locator('.pours tr[data-select="pour-1"] td').first().click();

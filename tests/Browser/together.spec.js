@@ -121,6 +121,34 @@ test('fast changes keep their order', async ({ page }) => {
     await expect(shown(page, bottom)).toHaveValue('14 mm');
 });
 
+test('what is typed back while it is on its way is sent all the same', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    // The server gets it, but its answer never comes.
+    let got;
+    const reached = new Promise((resolve) => {
+        got = resolve;
+    });
+    let first = true;
+    await page.route(/\/pieces\/\w+$/, async (route) => {
+        if (!first || route.request().method() !== 'POST') {
+            await route.continue();
+            return;
+        }
+        first = false;
+        await route.fetch();
+        got();
+    });
+    await type(page, bottom, '20 mm');
+    await reached;
+    await type(page, bottom, '14 mm');
+    const sent = page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.ok());
+    await page.reload();
+    await sent;
+    await page.reload();
+    await expect(shown(page, bottom)).toHaveValue('14 mm');
+    await discard(page);
+});
+
 test('nobody sees a page again by going back after signing out', async ({ page }) => {
     await signIn(page);
     await open(page, 'Larch cone block');
@@ -140,7 +168,7 @@ test('a page whose piece was changed elsewhere shows it as it is now, not for ev
     const other = await context.newPage();
     await other.goto(page.url());
     await type(other, bottom, '16.7 mm');
-    await computed(other);
+    await expect(other.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '16.7');
     await other.close();
     release();
     await expect(shown(page, bottom)).toHaveValue('16.7 mm');

@@ -122,7 +122,7 @@
                     </fieldset>
                 @endforeach
                 <p class="quiet">{{ __('places.studio.defaults-note') }} {{ __('piece.clock.note') }}</p>
-                <button class="btn btn-outline-primary">{{ __('places.studio.save') }}</button>
+                <button class="btn btn-outline-primary">{{ __('places.studio.begin') }}</button>
             </form>
         </section>
     </div>
