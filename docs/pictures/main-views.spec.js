@@ -10,13 +10,13 @@ test('main views', async ({ page }) => {
     await shot(page, 'pieces');
     await open(page, 'Larch cone block');
     await shot(page, 'piece');
-    await page.locator('[data-drawing="section"] [data-object="0"]').focus();
+    await page.locator('[data-drawing="section"] [data-object="0"]').press('Enter');
     await page.locator('#object-0 summary').click();
     await shot(page, 'piece-object');
     await stage(page, 'Use');
     await shot(page, 'piece-use');
     await open(page, 'Dusk over the moor');
-    await page.locator('.pours a[href="#pour-1"]').click();
+    await page.locator('.region-part[href="#region-1-0"]').click();
     await shot(page, 'piece-coloured');
     await stage(page, 'Colour');
     await page.locator('#colour-0 summary').click();

@@ -84,6 +84,7 @@ test('a pour is divided and joined again, and stays selected', async ({ page }) 
     await copyOf(page, 'Larch cone block');
     await ownPours(page);
     await page.locator('.pours a[href="#pour-2"]').click();
+    await page.locator('#pour-2-shape summary').click();
     await page.getByRole('button', { name: 'Divide in two' }).click();
     await expect(page.locator('table.pours tbody tr')).toHaveCount(4);
     await expect(page.locator('#pour-2')).toBeVisible();

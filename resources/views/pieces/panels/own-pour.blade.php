@@ -3,14 +3,6 @@
     <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->pour($k)"/></div>
     @if(isset($view->layout->pours[$k]))@include('pieces.pour-figures')@endif
 
-    <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
-        @foreach(App\Interchange\PlanFile\PourShaping::WAYS as $way)
-            @if(App\Interchange\PlanFile\PourShaping::may($way, $k, count($view->plan->pours)))
-                <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
-            @endif
-        @endforeach
-    </x-act>
-
     <div class="fields"><x-inputs :view="$form->texts" :fields="$coats->ground($k)"/></div>
     @if($coats->zones($k) !== [])
         <ul class="list">
@@ -22,6 +14,15 @@
             @endforeach
         </ul>
     @endif
+    <x-more id="pour-{{ $k }}-shape" :says="__('piece.pours.shape')">
+        <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
+            @foreach(App\Interchange\PlanFile\PourShaping::WAYS as $way)
+                @if(App\Interchange\PlanFile\PourShaping::may($way, $k, count($view->plan->pours)))
+                    <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
+                @endif
+            @endforeach
+        </x-act>
+    </x-more>
     <x-more id="pour-{{ $k }}-regions" :says="__('piece.regions.typed')" :view="$form->texts" :fields="$coats->moreZones($k)"/>
     <x-more id="pour-{{ $k }}-applied" :says="__('piece.colours.applied')" :view="$form->texts" :fields="$coats->applied($k)"/>
     <x-more id="pour-{{ $k }}-recipes" :says="__('piece.colours.recipes')">
