@@ -165,7 +165,7 @@ return [
         '/pours/*/mix/*/colour:first'         => 'Colour',
         '/pours/*/mix/*/colour:ground'        => 'Ground',
         '/pours/*/mix/*/colour'               => 'and',
-        '/pours/*/zones/*/mix/*/colour:first' => 'of',
+        '/pours/*/zones/*/mix/*/colour:first' => 'Colour',
         '/pours/*/zones/*/mix/*/colour'       => 'and',
         'drops_per_10_ml'                     => 'drops in 10 ml',
         'pct'                                 => '% by mass',

@@ -108,7 +108,8 @@ return [
         'figures'          => [
             'resin' => 'Resin', 'from' => 'From', 'depth' => 'Depth', 'a' => 'A', 'b' => 'B', 'volume' => 'Volume', 'peak' => 'Peak',
         ],
-        'shape'   => 'Divide, join, move or take it out', 'split' => 'Divide in two', 'join' => 'Join with the pour above', 'remove' => 'Take it out',
+        'shape'   => 'Divide, join, move or take it out',
+        'split'   => 'Divide in two', 'join' => 'Join with the pour above', 'remove' => 'Take it out',
         'lower'   => 'Change places with the pour below', 'raise' => 'Change places with the pour above',
         'times'   => 'Find the times anew',
         'surface' => 'Surface of pour :number, :height above the floor',

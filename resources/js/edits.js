@@ -35,7 +35,8 @@ function of(field) {
 const fields = () => [...form().elements].filter((field) => field.name?.startsWith('f['));
 const isRefused = (field) => refused.get(field.name) === field.value;
 /** Also what was typed back to what it was, while the server may have got what stood there between. */
-const unsaved = () => fields().filter((field) => field.value !== of(field).shown || of(field).unsure.length > 0);
+export const isUnsaved = (field) => field.value !== of(field).shown || of(field).unsure.length > 0;
+const unsaved = () => fields().filter(isUnsaved);
 /** What is to be sent: not again what was refused. */
 const changed = () => unsaved().filter((field) => !isRefused(field));
 const edits = (some) =>

@@ -1,17 +1,19 @@
 // Hooks, handles and feet on the plan, moved by mouse, touch or keys; the two of a level pair stay mirrored.
 
 import { whenDragged } from './drag.js';
+import { isUnsaved } from './edits.js';
 import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 /** How near a height or a place of another draws it, in CSS pixels. */
 const PULL_PX = 5;
 
+const field = (n, axis) => document.querySelector(`#f-purpose-fittings-${n}-at_mm-${axis}`);
 const drawn = (n) => document.querySelector(`[data-fitting="${n}"]`);
 const stands = (one) => ({ x: Number(one.dataset.x), y: Number(one.dataset.y) });
 
 /** Places that the server has not answered yet, by fitting. */
-let moved = new Map();
+const moved = new Map();
 
 function put(one, to) {
     const svg = one.closest('svg');
@@ -19,8 +21,8 @@ function put(one, to) {
     const right = (svg.dataset.turned === '1' ? -1 : 1) * (to.x - x);
     moved.set(one.dataset.fitting, to);
     one.setAttribute('transform', `translate(${right * svg.dataset.scale} ${-(to.y - y) * svg.dataset.scale})`);
-    document.querySelector(`#f-purpose-fittings-${one.dataset.fitting}-at_mm-0`).value = written(to.x);
-    document.querySelector(`#f-purpose-fittings-${one.dataset.fitting}-at_mm-1`).value = written(to.y);
+    field(one.dataset.fitting, 0).value = written(to.x);
+    field(one.dataset.fitting, 1).value = written(to.y);
 }
 
 /** Puts one, and the other of its pair where it mirrors it. */
@@ -80,5 +82,13 @@ whenDragged(
 );
 
 document.addEventListener('htmx:after:swap', () => {
-    moved = new Map();
+    // What was moved on meanwhile stays where the hand has put it.
+    for (const [n, to] of moved) {
+        const places = [0, 1].map((axis) => field(n, axis));
+        if (drawn(n) && places.every(Boolean) && places.some(isUnsaved)) {
+            put(drawn(n), to);
+        } else {
+            moved.delete(n);
+        }
+    }
 });

@@ -2,6 +2,7 @@
 // means; here only the form's fields are written and the form is told.
 
 import { whenDragged } from './drag.js';
+import { isUnsaved } from './edits.js';
 import { follow, form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
@@ -10,11 +11,14 @@ const PULL_PX = 5;
 /** Marks between set surfaces, mm. */
 const GRID_MM = 5;
 
+/** The fields that say where an object is. */
+const PLACES = ['at_mm-0', 'at_mm-1', 'target_bottom_mm'];
+
 const field = (index, name) => document.querySelector(`#f-inclusions-${index}-${name}`);
 const drawn = (index) => document.querySelectorAll(`[data-drawing] [data-object="${index}"]`);
 
 /** Places in millimetres that the server has not answered yet, by object. */
-let moved = new Map();
+const moved = new Map();
 /** Objects that were chosen together, and of how many. */
 const chosen = new Set();
 let objects = document.querySelectorAll('[data-choose]').length;
@@ -196,7 +200,15 @@ whenDragged(
 );
 
 document.addEventListener('htmx:after:swap', ({ detail: { ctx } }) => {
-    moved = new Map();
+    // What was moved on meanwhile stays where the hand has put it.
+    for (const [index, to] of moved) {
+        const places = PLACES.map((name) => field(index, name));
+        if (places.every(Boolean) && places.some(isUnsaved)) {
+            put(index, to);
+        } else {
+            moved.delete(index);
+        }
+    }
     // What was set for each is set.
     for (const one of ctx.select === '#piece' ? document.querySelectorAll('#several [name^="each["]') : []) {
         one.value = one.defaultValue;

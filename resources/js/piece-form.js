@@ -47,6 +47,11 @@ document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
     }
 });
 
+/** The length that stands in a field as the drawings write it, mm. */
+export function millimetres(field) {
+    return (parseFloat(field.value.replace('−', '-')) || 0) * JSON.parse(form().dataset.lengths).millimetres;
+}
+
 /** A length as it stands in a field. */
 export function written(mm) {
     const { unit, millimetres, digits } = JSON.parse(form().dataset.lengths);

@@ -2,7 +2,7 @@
 // server knows what a region is; here fields are written and presses are made.
 
 import { whenDragged } from './drag.js';
-import { follow, form, tell, written } from './piece-form.js';
+import { follow, form, millimetres, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 const STEP_MM = 0.5;
@@ -102,10 +102,7 @@ function shift(part, was, dx, dy) {
 /** Where a region stands that is moved as a whole: what its fields say, mm. */
 function standing(part) {
     const keys = { band: ['from_mm', 'to_mm'], half: ['from_mm'], ring: ['at_mm-0', 'at_mm-1'], outline: ['at_mm-0', 'at_mm-1'] };
-    const { millimetres } = JSON.parse(form().dataset.lengths);
-    return Object.fromEntries(
-        (keys[part.dataset.moves] ?? []).map((key) => [key, (parseFloat(field(part.dataset.region, key).value) || 0) * millimetres]),
-    );
+    return Object.fromEntries((keys[part.dataset.moves] ?? []).map((key) => [key, millimetres(field(part.dataset.region, key))]));
 }
 
 function showTool() {
@@ -173,8 +170,7 @@ document.addEventListener('keydown', (event) => {
         const [x, y] = numbers(grip.dataset.across);
         putSpot(grip, { x: x + way[0] * step, y: y + way[1] * step });
     } else {
-        const { millimetres } = JSON.parse(form().dataset.lengths);
-        const stands = (parseFloat(field(grip.dataset.of, grip.dataset.grip).value) || 0) * millimetres;
+        const stands = millimetres(field(grip.dataset.of, grip.dataset.grip));
         withNeighbours(grip).forEach((one) => put(one, rounded(stands + (way[0] + way[1]) * step)));
     }
     follow();

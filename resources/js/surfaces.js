@@ -1,7 +1,8 @@
 // The surface between two given pours, moved by mouse, touch or keys: what one gains the other loses. The uppermost moves by itself.
 
 import { whenDragged } from './drag.js';
-import { follow, form, tell, written } from './piece-form.js';
+import { isUnsaved } from './edits.js';
+import { follow, form, millimetres, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 const STEP_MM = 0.5;
@@ -12,7 +13,7 @@ const depth = (k) => document.querySelector(`#f-pours-${k}-depth_mm`);
 const surface = (k) => document.querySelector(`[data-surface="${k}"]`);
 
 /** By how much each surface has been moved that the server has not answered yet, mm. */
-let moved = new Map();
+const moved = new Map();
 
 function move(k, by) {
     const svg = surface(k).closest('svg');
@@ -66,5 +67,12 @@ whenDragged(
 );
 
 document.addEventListener('htmx:after:swap', () => {
-    moved = new Map();
+    // What was moved on meanwhile stays where the hand has put it.
+    for (const k of moved.keys()) {
+        if (surface(k) && depth(k) && isUnsaved(depth(k))) {
+            move(k, millimetres(depth(k)) - Number(surface(k).dataset.depth));
+        } else {
+            moved.delete(k);
+        }
+    }
 });

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, open, signIn, test } from './bench.js';
+import { copyOf, discard, expect, open, signIn, stage, test } from './bench.js';
 
 /** WCAG 2.2 AA by axe, and no page that scrolls sideways. */
 async function holds(page) {
@@ -46,19 +46,22 @@ for (const [name, viewport] of [
         });
 
         test('a piece at every stage, its objects, its sheet and its template', async ({ page }) => {
-            await signIn(page);
-            await open(page, 'Gentian tray');
+            await copyOf(page, 'Gentian tray');
+            await stage(page, 'Use');
+            await page.getByRole('button', { name: 'Two hooks, level' }).click();
+            await expect(page.locator('#fitting-1')).toBeAttached();
             await opened(page);
             await holds(page);
             await page.locator('.menu summary').click();
             await page.getByRole('button', { name: 'Keys' }).click();
             await holds(page);
             await page.getByRole('button', { name: 'Close', exact: true }).click();
-            const piece = page.url();
+            const piece = page.url().replace(/[#?].*/, '');
             await page.goto(`${piece}/sheet`);
             await holds(page);
             await page.goto(`${piece}/template`);
             await holds(page);
+            await discard(page);
         });
 
         test('a coloured piece, one of its pours, and the shelf', async ({ page }) => {
@@ -76,6 +79,9 @@ for (const [name, viewport] of [
                 await holds(page);
             }
             await page.goto('/shelf/resins');
+            await page.getByRole('button', { name: 'Change Bench coat 1:1' }).click();
+            await expect(page.locator('#supply-form')).toBeVisible();
+            await holds(page);
             await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
             await holds(page);
         });

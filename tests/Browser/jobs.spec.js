@@ -182,6 +182,10 @@ test('regions are drawn on the plan, and their edges dragged with the neighbourâ
     });
     await expect(await field(page, '/pours/0/zones/1/to_mm')).toHaveValue('5 mm');
     await expect(await field(page, '/pours/0/zones/2/from_mm')).toHaveValue('5 mm');
+    // The whole of it is moved: both edges of the left band, of which one lies left of the middle.
+    await across(page, [-30, 0], [-28, 0]);
+    await expect(page.locator('#f-pours-0-zones-0-from_mm')).toHaveValue('-43 mm');
+    await expect(page.locator('#f-pours-0-zones-0-to_mm')).toHaveValue('-13 mm');
     // A colour is carried onto a region.
     const spruce = page.getByRole('button', { name: 'Colour it with Spruce green ink' });
     await spruce.scrollIntoViewIfNeeded();
@@ -229,4 +233,17 @@ test('the sheet is ticked off, and what could not be kept is not shown as kept',
     await expect(set).toBeChecked();
     await page.unrouteAll();
     await page.getByRole('link', { name: 'Back to the piece' }).click();
+});
+
+test('in the hand the drawing stays in view while a field is edited', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await copyOf(page, 'Larch cone block');
+    const height = await field(page, '/inclusions/0/target_bottom_mm');
+    await height.scrollIntoViewIfNeeded();
+    await height.fill('18 mm');
+    await height.press('Tab');
+    const cone = page.locator('[data-drawing="section"] [data-object="0"]');
+    await expect(cone).toHaveAttribute('data-bottom', '18');
+    await expect(cone.locator('.body')).toBeInViewport();
+    await expect(height).toBeInViewport();
 });

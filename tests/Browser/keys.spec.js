@@ -74,9 +74,9 @@ test('all of it with the keyboard alone, from nothing to the sheet', async ({ pa
     await expect(page.locator('#region-0-0')).toBeVisible();
     await pressOn(page, '.pot[aria-label="Colour it with Moor blue ink"]');
     await expect(page.locator('#region-figures-0-0')).toContainText('moor blue ink');
-    const edge = await page.locator('#f-pours-0-zones-0-to_mm').inputValue();
+    // From −13.3, a third of the way, to the next half of a millimetre.
     await pressOn(page, '#grip-0-0-1', 'ArrowRight');
-    await expect(page.locator('#f-pours-0-zones-0-to_mm')).not.toHaveValue(edge);
+    await expect(page.locator('#f-pours-0-zones-0-to_mm')).toHaveValue('-13 mm');
 
     // Undone and done again, and the list of keys.
     await page.keyboard.press('Control+z');
