@@ -149,6 +149,14 @@ final readonly class PieceView
         return new CoatView($this->plan, $this->pour($k), $k, $this->figures);
     }
 
+    /** What a fitting is called: after its kind, by its number among all. */
+    public function fittingName(int $i): string
+    {
+        $kind = Words::say("fields.choices.fitting.{$this->plan->purpose->fittings[$i]->kind}");
+
+        return ucfirst(Words::say('template.fitting', ['kind' => $kind, 'number' => $i + 1]));
+    }
+
     /** What a region of a given pour is called. */
     public function regionName(int $k, int $z): string
     {

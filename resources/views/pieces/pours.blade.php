@@ -59,8 +59,8 @@
                                     $figures->heat($view->answer->simulation->pours[$k]->peakCelsius) : '…' }}
                             </td>
                             <td class="track">
-                                <svg width="100%" height="28" role="img"
-                                    aria-label="{{ implode('; ', array_column($rows[$k] ?? [], 'says')) }}">
+                                <svg width="100%" height="28" @isset($rows[$k]) role="img"
+                                    aria-label="{{ implode('; ', array_column($rows[$k], 'says')) }}" @else aria-hidden="true" @endisset>
                                     @foreach($rail?->nights() ?? [] as [$x, $width])
                                         <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
                                     @endforeach
