@@ -38,6 +38,13 @@ it('casts a piece in the shape of a mesh, and draws, weighs and follows it', fun
     expect($piece->refresh()->document['vessel'])->not->toHaveKeys(['mesh', 'unit_mm']);
 });
 
+it('finds room for an object in the shape of a mesh', function (): void {
+    $piece = $this->pieceOf($this->user);
+    ($this->send)($piece, Meshes::binary(Meshes::pyramid(90.0, 60.0)))->assertSessionHasNoErrors();
+    $this->post("/pieces/{$piece->id}/objects", ['kind' => 'garnet'])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['inclusions'])->toHaveCount(2);
+});
+
 it('shapes an object, and takes the size of the mesh for it', function (): void {
     $piece = $this->pieceOf($this->user);
     ($this->send)($piece, Meshes::ascii(Meshes::block(12.0, 8.0, 6.0)), '/inclusions/0')->assertSessionHasNoErrors();
