@@ -7,7 +7,6 @@ namespace Pensilis\Judgement;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Quantity\Duration;
-use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\Simulation;
@@ -25,7 +24,7 @@ final readonly class HeatJudge implements Judge
             array_push($found, ...array_filter([$this->heat($k), $this->cure($k), $this->timing($k)]));
         }
 
-        return [...$found, ...$this->objects(), ...$this->walls(), ...$this->sheets()];
+        return [...$found, ...$this->objects(), ...$this->sheets(), ...$this->assumed()];
     }
 
     /** The heat of a pour that is not acceptable. */
@@ -65,7 +64,11 @@ final readonly class HeatJudge implements Judge
             'pour' => Number::count($k + 1), 'after' => Duration::hours($after),
         ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]));
 
+        $isOnWet = $this->simulation->layout->pours[$k]->isOnWet;
+
         return match (true) {
+            $isOnWet && ($below->gelFirst === null || $after < $below->gelFirst)  => null,
+            $isOnWet                                                              => $told(Code::WetMissed, $below->gelFirst),
             $below->gelFirst === null                                             => $told(Code::OnLiquidForGood, null),
             $after < $below->gelFirst                                             => $told(Code::OnLiquid, $below->gelFirst),
             $below->recoatOpens !== null && $after < $below->recoatOpens - 1e-6   => $told(Code::BeforeRecoat, $below->recoatOpens),
@@ -91,14 +94,22 @@ final readonly class HeatJudge implements Judge
         return $found;
     }
 
-    /** @return list<Finding> */
-    private function walls(): array
+    /** @return list<Finding> the first sheet that does not say when its window closes, where another pour comes on it */
+    private function assumed(): array
     {
-        $vessel = $this->simulation->plan->vessel;
+        foreach (array_slice($this->simulation->layout->pours, 0, -1) as $pour) {
+            $sheet = $pour->resin->sheet;
+            if (!$sheet->isClosingSaid) {
+                return [Finding::of(
+                    Code::RecoatAssumed,
+                    $this->simulation->plan->pointerToResin($pour->resin->id) . '/sheet/recoat_close_h',
+                    ['closes' => Duration::hours($sheet->recoatCloses / 3600.0)],
+                    ['resin'  => $pour->resin->name],
+                )];
+            }
+        }
 
-        return $vessel->shape->isUpright() ? [] : [Finding::of(Code::WallsUpright, '/vessel/shape', [
-            'across' => Length::metres(2.0 * max($vessel->widest()->halfX, $vessel->widest()->halfY)),
-        ])];
+        return [];
     }
 
     /** @return list<Finding> the first sheet whose own deepest pour would run hot */

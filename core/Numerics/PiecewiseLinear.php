@@ -58,4 +58,12 @@ final readonly class PiecewiseLinear
 
         return $this->y[$low] + $share * ($this->y[$high] - $this->y[$low]);
     }
+
+    /** The greatest between two places: at one of them, or at a point between. */
+    public function greatest(float $from, float $to): float
+    {
+        $between = array_filter($this->y, fn(int $n): bool => $this->x[$n] > $from && $this->x[$n] < $to, ARRAY_FILTER_USE_KEY);
+
+        return max($this->at($from), $this->at($to), ...array_values($between));
+    }
 }

@@ -55,7 +55,13 @@ final readonly class Volume implements Quantity
     public function print(UnitSystem $system): string
     {
         return $system === UnitSystem::Us
-            ? Figure::fixed($this->millilitres / self::OUNCE, 2) . ' fl oz'
-            : Figure::fixed($this->millilitres, $this->millilitres < 10.0 ? 1 : 0) . ' ml';
+            ? self::told($this->millilitres / self::OUNCE, 2) . ' fl oz'
+            : self::told($this->millilitres, $this->millilitres < 10.0 ? 1 : 0) . ' ml';
+    }
+
+    /** What would be nought in so few digits has two more. */
+    private static function told(float $value, int $digits): string
+    {
+        return Figure::fixed($value, $value > 0.0 && $value < 0.5 * 10.0 ** -$digits ? $digits + 2 : $digits);
     }
 }

@@ -42,6 +42,7 @@ final readonly class CureLaw
         public float $n,
         public float $heat,
         public float $gelConversion,
+        public ?Glass $glass = null,
     ) {
         ImpossibleValue::unlessWithin('rate-k1', $k1, 0.0, 1.0);
         ImpossibleValue::unlessWithin('rate-k2', $k2, 0.0, 1.0);
@@ -75,7 +76,7 @@ final readonly class CureLaw
     public function rate(float $kelvin, float $alpha): float
     {
         return ($this->k1 * $this->speed($this->e1, $kelvin) + $this->k2 * $this->speed($this->e2, $kelvin) * $alpha ** $this->m)
-            * (1.0 - $alpha) ** $this->n;
+            * (1.0 - $alpha) ** $this->n * ($this->glass?->leaves($kelvin, $alpha) ?? 1.0);
     }
 
     /** How many times faster than at another temperature; the maturity factor (ASTM C1074). */

@@ -42,16 +42,20 @@ final readonly class DataSheet
         public float $leastPour,
         public float $greatestPour,
         public ?float $deflection,
+        public bool $isClosingSaid,
+        public bool $resistsSolvents,
     ) {}
 
     /**
      * @param array{celsius: float, pot_life_min?: float, working_min?: float, gel_h?: float, gel_mm?: float,
      *     recoat_open_h?: float, recoat_close_h?: float, demold_h?: float, full_cure_h?: float,
      *     min_pour_mm?: float, max_pour_mm?: float, heat_deflection_celsius?: float} $said keys of the plan file
+     * @param bool      $resistsSolvents whether the sheet says that it does, fully cured
+     * @param bool|null $isClosingSaid   whether the sheet itself, or a test, says when the recoat window closes; null: if it is among them
      *
      * @throws ContradictorySheet|ImpossibleValue
      */
-    public static function of(array $said): self
+    public static function of(array $said, ?bool $isClosingSaid = null, bool $resistsSolvents = false): self
     {
         foreach ($said as $key => $value) {
             if ($key !== 'celsius') {
@@ -75,6 +79,8 @@ final readonly class DataSheet
             1e-3 * ($said['min_pour_mm'] ?? min($class['least'], $greatest)),
             1e-3 * $greatest,
             $said['heat_deflection_celsius'] ?? null,
+            $isClosingSaid ?? isset($said['recoat_close_h']),
+            $resistsSolvents,
         );
         $sheet->mustAgree();
 

@@ -27,10 +27,10 @@ final readonly class Buoyancy
         return $this->ratio < 1.0;
     }
 
-    /** The depth of pour that lifts it; infinite for what sinks. */
+    /** The depth of pour that lifts it; infinite for what sinks, and for what tack or a dab of resin holds down. */
     public function liftDepth(): float
     {
-        if (!$this->floats()) {
+        if (!$this->floats() || $this->inclusion->hold->holdsDown()) {
             return INF;
         }
         $solid = $this->inclusion->solid;

@@ -6,12 +6,14 @@ namespace Pensilis\Simulation;
 
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Applied;
+use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 
 /**
- * Steps on set surfaces among pours that have their times: when each can be done, and from when each surface may be covered. Hours of the
- * plan.
+ * Steps on set surfaces among pours that have their times: when each can be done, and from when each surface may be covered. Where the
+ * next pour comes too late to bond, the surface is sanded first and decorated right before that pour: nothing is ever sanded over
+ * decoration (common practice). What is strewn on a wet coat belongs to its pour. Hours of the plan.
  */
 final readonly class AppliedSteps
 {
@@ -27,28 +29,44 @@ final readonly class AppliedSteps
         [$tasks, $until] = [[], []];
         $plan = $simulation->plan;
         foreach ($simulation->layout->pours as $k => $pour) {
-            $free = 0.0;
-            foreach ($pour->coat->applied as $applied) {
+            $steps = array_filter($pour->coat->applied, fn(Applied $one): bool => !$one->isWet);
+            $free = self::hardened($simulation, $k, $steps);
+            foreach ($steps as $applied) {
                 $start = self::readyFor($simulation, $applied, $k);
                 if ($start === null) {
                     continue;
                 }
                 $start = max($start, $free);
-                $fits = $plan->studio->hours->firstFit($start, $applied->application->working());
+                $fits = $plan->studio->hours->firstFit($start, $applied->hands());
                 $start = $fits !== null && $fits + $applied->takes() <= ($simulation->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
                 $free = $until[$k] = $start + $applied->takes();
                 $name = $applied->isMirrored($plan->setup->viewed) ? 'apply-mirrored' : 'apply';
                 $tasks[] = new Task(
                     TaskKind::Apply,
                     $start,
-                    $start + $applied->application->working(),
+                    $start + $applied->hands(),
                     $k,
-                    new Fact($name, ['applied' => $applied->fact(), 'pour' => $k + 1]),
+                    new Fact($name, ['applied' => $applied->fact(), 'pour' => $k + 1, 'how' => $applied->how()]),
                 );
             }
         }
 
         return new self($tasks, $until);
+    }
+
+    /**
+     * From when a surface that is sanded first may be decorated, so that it is done when the next pour comes; 0 where that one bonds.
+     *
+     * @param array<int, Applied> $steps
+     */
+    private static function hardened(Simulation $simulation, int $k, array $steps): float
+    {
+        $next = $simulation->pours[$k + 1]->startHour ?? null;
+        if ($next === null || $simulation->pours[$k]->window()->joint($next - $simulation->pours[$k]->startHour) !== Joint::Sanded) {
+            return 0.0;
+        }
+
+        return $next - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
     }
 
     private static function readyFor(Simulation $simulation, Applied $applied, int $k): ?float

@@ -8,6 +8,7 @@ use Pensilis\Layout\Layout;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Settling\Placement;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\PeakField;
@@ -42,8 +43,11 @@ final readonly class Simulation
     /** Reads off a run that has ended. */
     public static function after(Plan $plan, Layout $layout, HeatRun $run): self
     {
-        $hottest = max([0.0, ...array_map(fn(PourTrack $track): float => $plan->ambient->at($track->start), $run->tracks())]);
-        $pours = array_map(fn(PourTrack $track): SimulatedPour => SimulatedPour::of($track, $hottest), $run->tracks());
+        $start = $run->tracks()[0]->start ?? 0.0;
+        $pours = array_map(
+            fn(PourTrack $track): SimulatedPour => SimulatedPour::of($track, $plan->ambient->greatest($start, $track->peakAt)),
+            $run->tracks(),
+        );
 
         return new self($plan, $layout, $pours, $run->field(), $run->energyError());
     }
@@ -56,7 +60,9 @@ final readonly class Simulation
         $radius = $this->field->radius();
         // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
         $shares = array_map(
-            fn(array $place): float => max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY),
+            fn(array $place): float => $section->round
+                ? hypot($place[0] / $section->halfX, $place[1] / $section->halfY)
+                : max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY),
             $inclusion->places,
         );
         [$nearest, $farthest] = [$radius * min($shares), $radius * max($shares)];
@@ -71,6 +77,31 @@ final readonly class Simulation
         $bound = max([-Temperature::ZERO_CELSIUS, ...array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $this->pours)]);
 
         return $kelvin === null ? null : min($kelvin - Temperature::ZERO_CELSIUS, $bound);
+    }
+
+    /** When an object may be put into the pour that holds its middle; null where there is none, or it does not gel. */
+    public function placementOf(Inclusion $inclusion): ?Placement
+    {
+        $bottom = $this->layout->bottomOf($inclusion);
+        $middle = $bottom + 0.5 * $inclusion->solid->height();
+        foreach ($this->layout->pours as $k => $pour) {
+            $thickening = $this->pours[$k]->thickening ?? null;
+            if ($middle < $pour->bottom || $middle >= $pour->top || $thickening === null) {
+                continue;
+            }
+            $section = $this->plan->vessel->shape->sectionAt($middle);
+
+            return Placement::of(
+                $inclusion,
+                $bottom - $pour->bottom,
+                $pour->top - $bottom - $inclusion->solid->height(),
+                $pour->resin->density,
+                $thickening,
+                2.0 * min($section->halfX, $section->halfY),
+            );
+        }
+
+        return null;
     }
 
     /** The greatest heat that a pour may reach: maker, artist and the objects it touches; °C. */

@@ -9,4 +9,7 @@ interface Ambient
 {
     /** @param float $seconds from the start of the plan; the answer is in K */
     public function at(float $seconds): float;
+
+    /** The warmest between two moments, K */
+    public function greatest(float $from, float $to): float;
 }

@@ -20,4 +20,9 @@ final readonly class ConstantAmbient implements Ambient
     {
         return $this->kelvin;
     }
+
+    public function greatest(float $from, float $to): float
+    {
+        return $this->kelvin;
+    }
 }

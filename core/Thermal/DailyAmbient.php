@@ -9,6 +9,9 @@ use Pensilis\Quantity\Temperature;
 /** A room that follows the day: a cosine between its coldest and its warmest hour, twelve hours apart. */
 final readonly class DailyAmbient implements Ambient
 {
+    /** s */
+    private const DAY = 86400.0;
+
     /** @param float $coldest seconds after the start of the plan at which it is coldest */
     private function __construct(private float $mean, private float $swing, private float $coldest) {}
 
@@ -27,6 +30,13 @@ final readonly class DailyAmbient implements Ambient
 
     public function at(float $seconds): float
     {
-        return $this->mean - $this->swing * cos(2.0 * M_PI * ($seconds - $this->coldest) / 86400.0);
+        return $this->mean - $this->swing * cos(2.0 * M_PI * ($seconds - $this->coldest) / self::DAY);
+    }
+
+    public function greatest(float $from, float $to): float
+    {
+        $warmest = $this->coldest + self::DAY * (ceil(($from - $this->coldest) / self::DAY - 0.5) + 0.5);
+
+        return $warmest <= $to ? $this->mean + abs($this->swing) : max($this->at($from), $this->at($to));
     }
 }

@@ -15,11 +15,15 @@ use Pensilis\Vessel\Convection;
  * step length. Second order in cell size, and in time when the order of sweeps alternates; heat is conserved
  * to rounding.
  *
+ * Where the wall is not upright, a cell is what the wall leaves of it: true volumes, the part of each face that is
+ * inside, and the true area of the slanted face [4]. A cell with nothing in it holds next to no heat and has no faces.
+ *
  * Cell c = row · rings + ring. W/K, J/K, K, s.
  *
  * [1] S. V. Patankar, Numerical Heat Transfer and Fluid Flow, 1980, chapter 4.
  * [2] N. N. Yanenko, The Method of Fractional Steps, 1971.
  * [3] R. Alexander, SIAM J. Numer. Anal. 14 (1977) 1006, γ = 1 − 1/√2.
+ * [4] H. Johansen, P. Colella, J. Comput. Phys. 147 (1998) 60: cut cells.
  */
 final class HeatNetwork
 {
@@ -28,6 +32,9 @@ final class HeatNetwork
     /** (1 − γ)/γ */
     private const AHEAD = 2.414213562373095;
 
+    /** J/K of a cell with nothing in it. */
+    private const NOTHING = 1e-9;
+
     private int $rings;
 
     private int $rows;
@@ -35,14 +42,17 @@ final class HeatNetwork
     /** @var list<float> J/K of each cell */
     private array $capacity = [];
 
-    /** @var list<float> W/K to the cell above; to the air at the top */
+    /** @var list<float> W/K to the cell above */
     private array $above = [];
 
-    /** @var list<float> W/K to the next ring outward; to the air at the rim */
+    /** @var list<float> W/K to the next ring outward */
     private array $outward = [];
 
-    /** @var list<float> W/K to the air below, of the lowest row */
-    private array $below = [];
+    /** @var list<float> W/K to the air above and below */
+    private array $open = [];
+
+    /** @var list<float> W/K to the air at the side */
+    private array $skin = [];
 
     /** @var array<string, array{list<float>, list<float>, list<float>, list<float>}> */
     private array $factors = [];
@@ -54,19 +64,17 @@ final class HeatNetwork
         $this->rows = count($stack);
         $air = 1.0 / Convection::COEFFICIENT;
         foreach ($stack as $j => $row) {
+            [$under, $over] = [$stack[$j - 1] ?? null, $stack[$j + 1] ?? null];
             for ($i = 0; $i < $this->rings; $i++) {
-                $stuff = $i < $mesh->resinRings ? $row->inner : $row->outer;
-                $area = $mesh->area($i);
-                $half = 0.5 * $row->height / $stuff->conductivity;
-                $next = $stack[$j + 1] ?? null;
-                $over = $next === null ? $air
-                    : 0.5 * $next->height / ($i < $mesh->resinRings ? $next->inner : $next->outer)->conductivity;
-                $this->capacity[] = $stuff->volumetric() * $area * $row->height;
-                $this->above[] = $area / ($half + $over);
-                $this->outward[] = $this->acrossRings($mesh, $row, $i, $air);
-                if ($j === 0) {
-                    $this->below[] = $area / ($half + $air);
-                }
+                $half = $row->halfHeight($i) / $row->conductivity($i);
+                [$up, $down] = [min($row->head[$i], $over->foot[$i] ?? 0.0), min($row->foot[$i], $under->head[$i] ?? 0.0)];
+                $this->capacity[] = max(self::NOTHING, $row->capacity($i));
+                $this->above[] = $over === null ? 0.0 : $up / ($half + $over->halfHeight($i) / $over->conductivity($i));
+                $this->open[] = ($row->head[$i] - $up + $row->foot[$i] - $down + $row->slope[$i]) / ($half + $air);
+                $across = $row->halfWidth($mesh, $i) / $row->conductivity($i);
+                $this->outward[] = $row->gates[$i] === 0.0 ? 0.0
+                    : $row->gates[$i] / ($across + $row->halfWidth($mesh, $i + 1) / $row->conductivity($i + 1));
+                $this->skin[] = $row->skin[$i] / ($across + $air);
             }
         }
     }
@@ -102,18 +110,6 @@ final class HeatNetwork
         return $lost;
     }
 
-    private function acrossRings(RadialMesh $mesh, Row $row, int $i, float $air): float
-    {
-        $stuff = $i < $mesh->resinRings ? $row->inner : $row->outer;
-        $half = 0.5 * $mesh->width($i) / $stuff->conductivity;
-        if ($i + 1 === $this->rings) {
-            return $mesh->open ? $mesh->side($i) * $row->height / ($half + $air) : 0.0;
-        }
-        $next = $i + 1 < $mesh->resinRings ? $row->inner : $row->outer;
-
-        return $mesh->side($i) * $row->height / ($half + 0.5 * $mesh->width($i + 1) / $next->conductivity);
-    }
-
     /**
      * Implicit Euler along z; answers the flow to the air in W.
      *
@@ -123,23 +119,21 @@ final class HeatNetwork
     {
         [$weight, $inverse] = $this->factorsFor($dt);
         [$rings, $top, $rate, $lost] = [$this->rings, $this->rows - 1, 1.0 / $dt, 0.0];
-        [$capacity, $above, $below] = [$this->capacity, $this->above, $this->below];
+        [$capacity, $above, $open] = [$this->capacity, $this->above, $this->open];
         for ($i = 0; $i < $rings; $i++) {
-            $carry = $below[$i] * $air;
-            $c = $i;
-            for ($j = 0; $j < $top; $j++, $c += $rings) {
-                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry) * $inverse[$c];
+            [$carry, $solved, $c] = [0.0, 0.0, $i];
+            for ($j = 0; $j <= $top; $j++, $c += $rings) {
+                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $open[$c] * $air) * $inverse[$c];
                 $kelvin[$c] = $solved;
                 $carry = $above[$c] * $solved;
             }
-            $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $above[$c] * $air) * $inverse[$c];
-            $kelvin[$c] = $solved;
-            $lost += $above[$c] * ($solved - $air);
+            $c -= $rings;
+            $lost += $open[$c] * ($solved - $air);
             for ($down = $c - $rings; $down >= 0; $down -= $rings) {
                 $solved = $kelvin[$down] + $weight[$down] * $solved;
                 $kelvin[$down] = $solved;
+                $lost += $open[$down] * ($solved - $air);
             }
-            $lost += $below[$i] * ($solved - $air);
         }
 
         return $lost;
@@ -154,21 +148,20 @@ final class HeatNetwork
     {
         [, , $weight, $inverse] = $this->factorsFor($dt);
         [$rings, $rate, $lost, $cells] = [$this->rings, 1.0 / $dt, 0.0, count($kelvin)];
-        [$capacity, $outward] = [$this->capacity, $this->outward];
+        [$capacity, $outward, $skin] = [$this->capacity, $this->outward, $this->skin];
         for ($first = 0; $first < $cells; $first += $rings) {
             $rim = $first + $rings - 1;
-            $carry = 0.0;
-            for ($c = $first; $c < $rim; $c++) {
-                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry) * $inverse[$c];
+            [$carry, $solved] = [0.0, 0.0];
+            for ($c = $first; $c <= $rim; $c++) {
+                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $skin[$c] * $air) * $inverse[$c];
                 $kelvin[$c] = $solved;
                 $carry = $outward[$c] * $solved;
             }
-            $solved = ($capacity[$rim] * $rate * $kelvin[$rim] + $carry + $outward[$rim] * $air) * $inverse[$rim];
-            $kelvin[$rim] = $solved;
-            $lost += $outward[$rim] * ($solved - $air);
+            $lost += $skin[$rim] * ($solved - $air);
             for ($c = $rim - 1; $c >= $first; $c--) {
                 $solved = $kelvin[$c] + $weight[$c] * $solved;
                 $kelvin[$c] = $solved;
+                $lost += $skin[$c] * ($solved - $air);
             }
         }
 
@@ -185,14 +178,13 @@ final class HeatNetwork
         $this->factors = count($this->factors) > 24 ? [] : $this->factors;
         [$wz, $iz, $wr, $ir] = [[], [], [], []];
         foreach ($this->capacity as $c => $capacity) {
-            $ring = $c % $this->rings;
-            $under = $c < $this->rings ? $this->below[$ring] : $this->above[$c - $this->rings];
+            $under = $c < $this->rings ? 0.0 : $this->above[$c - $this->rings];
             $eliminated = $c < $this->rings ? 0.0 : $under * $wz[$c - $this->rings];
-            $iz[] = 1.0 / ($capacity / $dt + $under + $this->above[$c] - $eliminated);
+            $iz[] = 1.0 / ($capacity / $dt + $under + $this->above[$c] + $this->open[$c] - $eliminated);
             $wz[] = $this->above[$c] * $iz[$c];
-            $inner = $ring === 0 ? 0.0 : $this->outward[$c - 1];
-            $eliminated = $ring === 0 ? 0.0 : $inner * $wr[$c - 1];
-            $ir[] = 1.0 / ($capacity / $dt + $inner + $this->outward[$c] - $eliminated);
+            $inner = $c % $this->rings === 0 ? 0.0 : $this->outward[$c - 1];
+            $eliminated = $c % $this->rings === 0 ? 0.0 : $inner * $wr[$c - 1];
+            $ir[] = 1.0 / ($capacity / $dt + $inner + $this->outward[$c] + $this->skin[$c] - $eliminated);
             $wr[] = $this->outward[$c] * $ir[$c];
         }
 

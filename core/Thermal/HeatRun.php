@@ -14,7 +14,7 @@ use Pensilis\Vessel\Stuff;
  * Initial: α = 0; board, floor and a new pour with its wall at the air's temperature of their hour.
  * Method: Strang splitting, half a step of cure (midpoint rule, adiabatic), a step of conduction
  * (HeatNetwork, sweep order alternating), half a step of cure; steps of 2^n seconds (Steps). Order 1.5 to 2 in time on
- * even steps (measured in HeatRunTest), second in cell size; the coldest corner's gel time is first order in cell size.
+ * even steps (measured in HeatRunTest), second in cell size, on the faces and at the rim of a pour too (Probe).
  *
  * [1] G. Strang, SIAM J. Numer. Anal. 5 (1968) 506.
  *
@@ -52,13 +52,20 @@ final class HeatRun
 
     private EnergyLedger $ledger;
 
-    /** @param list<Row> $under board and floor, from below */
+    /** m above the floor */
+    private float $level = 0.0;
+
+    /**
+     * @param list<Row> $under board and floor, from below
+     * @param Hull|null $hull  of a vessel whose walls are not upright
+     */
     public function __construct(
         private readonly RadialMesh $mesh,
         array $under,
         private readonly Stuff $wall,
         private readonly Ambient $ambient,
         ?Steps $steps = null,
+        private readonly ?Hull $hull = null,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();
@@ -79,16 +86,21 @@ final class HeatRun
         $resinStuff = Stuff::of($resin->resin->conductivity, $resin->resin->density, $resin->resin->heatCapacity);
         $first = count($this->stack);
         for ($j = 0; $j < $rows; $j++) {
-            $this->addRow(new Row($depth / $rows, $resinStuff, $this->wall, count($this->tracks)));
+            $to = $this->level + $depth / $rows;
+            $this->addRow($this->hull === null
+                ? Row::upright($this->mesh, $depth / $rows, $resinStuff, $this->wall, count($this->tracks))
+                : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks)));
+            $this->level = $to;
         }
+        $laid = array_slice($this->stack, $first);
+        $reaction = Reaction::of($resin, $laid, $first * $this->mesh->rings(), $this->steps->slow);
         $this->tracks[] = new PourTrack(
             $resin,
-            new Reaction($resin, $this->mesh, $depth / $rows, $first, $rows, $this->steps->slow),
+            $reaction,
             $at,
-            $first,
-            $rows,
-            $this->mesh->resinRings,
-            $this->mesh->rings(),
+            $this->probes($resin, $laid, $first, $reaction, true),
+            $this->probes($resin, $laid, $first, $reaction, false),
+            ($first + intdiv($rows, 2)) * $this->mesh->rings(),
             $this->ambient->at($at),
         );
         $stored = $this->network?->capacities() ?? [];
@@ -132,6 +144,36 @@ final class HeatRun
         return $this->tracks;
     }
 
+    /** Temperature at a height above the floor and a distance from the axis, K */
+    public function kelvinAt(float $height, float $distance): float
+    {
+        return $this->kelvin[$this->cellAt($height, $distance)];
+    }
+
+    public function conversionAt(float $height, float $distance): float
+    {
+        return $this->alpha[$this->cellAt($height, $distance)];
+    }
+
+    /** The cell at a place, or the nearest that is filled. */
+    private function cellAt(float $height, float $distance): int
+    {
+        [$z, $row] = [0.0, count($this->stack) - 1];
+        foreach ($this->stack as $j => $one) {
+            if ($one->pour !== null && $z + $one->height >= $height) {
+                $row = $j;
+                break;
+            }
+            $z += $one->pour === null ? 0.0 : $one->height;
+        }
+        $ring = 0;
+        while ($ring + 1 < $this->mesh->resinRings && $this->mesh->faces[$ring + 1] < $distance) {
+            $ring++;
+        }
+
+        return $row * $this->mesh->rings() + $ring;
+    }
+
     public function energyError(): float
     {
         return $this->ledger->error($this->kelvin, $this->network?->capacities() ?? []);
@@ -140,6 +182,34 @@ final class HeatRun
     public function field(): PeakField
     {
         return new PeakField($this->mesh, $this->stack, $this->hottest);
+    }
+
+    /**
+     * The middle and the rim of a face of a pour; only its middle where nothing varies across.
+     *
+     * @param list<Row> $rows of the pour
+     *
+     * @return list<Probe>
+     */
+    private function probes(CalibratedResin $resin, array $rows, int $first, Reaction $reaction, bool $onTop): array
+    {
+        assert($rows !== []);
+        $depth = array_sum(array_map(fn(Row $row): float => $row->height, $rows));
+        $radius = $this->hull?->inner($onTop ? $this->level : $this->level - $depth) ?? $this->mesh->faces[$this->mesh->resinRings];
+
+        return array_map(
+            fn(bool $atWall): Probe => Probe::of(
+                $resin,
+                $this->mesh,
+                $rows,
+                $first * $this->mesh->rings(),
+                $reaction->watched,
+                $onTop,
+                $atWall,
+                $radius,
+            ),
+            $this->mesh->resinRings > 1 ? [false, true] : [false],
+        );
     }
 
     private function addRow(Row $row): void
@@ -169,7 +239,7 @@ final class HeatRun
         $this->ledger->book($released, $lost);
         foreach ($this->tracks as $track) {
             $track->look($this->time, $dt, $this->kelvin, $alpha, $this->alpha, $this->hottest);
-            $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha[$track->surfaceCell]);
+            $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha);
         }
         $this->time += $dt;
         $this->axialFirst = !$this->axialFirst;
@@ -180,7 +250,7 @@ final class HeatRun
     {
         $released = 0.0;
         foreach ($this->tracks as $track) {
-            $released += $track->reaction->react($this->kelvin, $this->alpha, $dt, $this->mesh->rings());
+            $released += $track->reaction->react($this->kelvin, $this->alpha, $dt);
         }
 
         return $released;
@@ -199,7 +269,6 @@ final class HeatRun
                 $kelvin,
                 $this->alpha,
                 $alpha,
-                $this->mesh->rings(),
                 $this->steps->warming,
                 $this->steps->curing,
             ));

@@ -17,15 +17,15 @@ final readonly class PeakField
      */
     public function __construct(private RadialMesh $mesh, private array $stack, private array $hottest) {}
 
-    /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings of resin */
+    /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings that hold resin */
     public function rows(): array
     {
         $rows = [];
         $z = 0.0;
         foreach ($this->stack as $j => $row) {
             if ($row->pour !== null) {
-                $rings = array_slice($this->hottest, $j * $this->mesh->rings(), $this->mesh->resinRings);
-                $rows[] = [$z, $z + $row->height, $rings];
+                $rings = array_slice($this->hottest, $j * $this->mesh->rings(), $this->mesh->rings());
+                $rows[] = [$z, $z + $row->height, array_filter($rings, fn(int $i): bool => $row->inside[$i] > 0.0, ARRAY_FILTER_USE_KEY)];
                 $z += $row->height;
             }
         }

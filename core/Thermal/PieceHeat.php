@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Geometry\Section;
+use Pensilis\Numerics\PiecewiseLinear;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Vessel\Vessel;
 
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
  *
- * Round vessels keep their radius, rectangular ones get the equivalent one; walls that are not upright are taken as
- * upright at their widest, which errs warm and early. A thin stack (under a twentieth
+ * Round vessels keep their radius, others get the equivalent one at each height; walls that are not upright cut through the cells (Row).
+ * A thin stack (under a twentieth
  * of the width) may run on depth alone, as long as that warms it by less than 20 K.
  */
-final readonly class PieceHeat
+final class PieceHeat
 {
     private const ROWS = 16;
 
@@ -26,9 +27,18 @@ final readonly class PieceHeat
     /** K */
     private const MILD = 20.0;
 
-    private Section $section;
+    /** Heights at which the equivalent radius is found by root search; between them it goes straight, as a share of that of equal area. */
+    private const FOUND = 32;
 
-    public function __construct(private Vessel $vessel, private Ambient $ambient)
+    /** A section narrower than that is a point, m. */
+    private const POINT = 1e-5;
+
+    private readonly Section $section;
+
+    /** @var array<string, Hull> by conductivity of the resin */
+    private array $hulls = [];
+
+    public function __construct(private readonly Vessel $vessel, private readonly Ambient $ambient)
     {
         $this->section = $vessel->widest();
     }
@@ -51,11 +61,14 @@ final readonly class PieceHeat
     /** An empty vessel to pour into step by step. */
     public function begin(CalibratedResin $resin, bool $thin = false): HeatRun
     {
+        [$wall, $conductivity] = [$this->vessel->wall, $resin->resin->conductivity];
+
         return Stack::run(
-            $thin ? RadialMesh::slab() : RadialMesh::round($this->radius($resin->resin->conductivity), $this->vessel->wall),
-            $this->vessel->wall,
+            $thin ? RadialMesh::slab() : RadialMesh::round($this->radius($conductivity), $wall),
+            $wall,
             $this->vessel->base,
             $this->ambient,
+            $thin || $this->vessel->shape->isUpright() ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
         );
     }
 
@@ -84,13 +97,30 @@ final readonly class PieceHeat
     /** Radius of the round mesh, m. */
     public function radius(float $conductivity): float
     {
-        $section = $this->section;
-        if ($section->round) {
-            return $section->halfX;
+        return $this->radiusOf($this->section, $conductivity);
+    }
+
+    private function hull(float $conductivity): Hull
+    {
+        [$shape, $fill] = [$this->vessel->shape, $this->vessel->fill];
+        $ofArea = fn(float $z): float => sqrt($shape->sectionAt($z)->area() / M_PI);
+        $share = PiecewiseLinear::through(array_map(function (int $n) use ($shape, $fill, $ofArea, $conductivity): array {
+            $z = $fill * ($n + 0.5) / self::FOUND;
+
+            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->radiusOf($shape->sectionAt($z), $conductivity) / $ofArea($z)];
+        }, range(0, self::FOUND - 1)));
+
+        return Hull::of(fn(float $z): float => $ofArea($z) * $share->at($z), $fill, $this->vessel->wall->thickness);
+    }
+
+    private function radiusOf(Section $section, float $conductivity): float
+    {
+        if ($section->isCircle()) {
+            return sqrt($section->area() / M_PI);
         }
         $conductance = EquivalentRadius::conductance($this->vessel->wall);
 
-        return $section->outline === null
+        return $section->outline === null && !$section->round
             ? EquivalentRadius::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity)
             : EquivalentRadius::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity);
     }

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\Thickening;
 
 /**
  * What is noted about one pour while the run goes on: peak, gel, and the moments of its windows.
  *
  * A solver's working state. Moments are seconds from the start of the plan, null until they come. Milestones
- * after gel count equivalent age from the gel of a cell: of every cell of the surface for recoat, which opens with the last part of it and
- * closes with the first; of the last cell to gel for demold and full cure. The working time ends in the middle of the surface. Within a
- * step moments are placed by straight interpolation.
+ * after gel count equivalent age from the gel of a point: of the middle and the rim of the free face for recoat, which opens with the later
+ * of them and closes with the earlier; of the last point to gel for demold and full cure. The working time ends in the middle of the free
+ * face. Within a step moments are placed by straight interpolation.
  */
 final class PourTrack
 {
@@ -36,46 +37,44 @@ final class PourTrack
 
     public ?float $cured = null;
 
-    public readonly int $surfaceCell;
+    /** When the last part of the free face gels. */
+    public ?float $surfaceGel = null;
 
+    /** Cells that have not gelled. */
     private int $liquid;
 
     private float $latestGel = 0.0;
 
-    private int $latestCell;
-
-    /** When the last part of the surface gels. */
-    public ?float $surfaceGel = null;
-
-    /** @var array<int, float> equivalent ages of those cells of the surface that have gelled */
-    private array $surfaceAges = [];
-
-    /** @var array<int, float> when they gelled */
-    private array $surfaceGels = [];
-
-    /** @var array<int, true> cells of the surface that may be coated */
-    private array $open = [];
+    /** The point from whose gel demold and full cure are counted. */
+    private ?Probe $last = null;
 
     private float $stiffness;
 
     private float $ageFresh = 0.0;
 
-    private float $ageLast = 0.0;
+    /** @var non-empty-list<array{float, float}> hour from its start and viscosity in its middle, until that gels */
+    private array $thickness;
 
-    /** @param int $firstRow of the whole stack; the pour's cells are the first $resinRings of each of its rows */
+    private float $ageMiddle = 0.0;
+
+    /**
+     * @param list<Probe> $face   its middle and its rim
+     * @param list<Probe> $foot   the same on what it stands on
+     * @param int         $middle cell
+     * @param float       $kelvin at which it is poured
+     */
     public function __construct(
         public readonly CalibratedResin $resin,
         public readonly Reaction $reaction,
         public readonly float $start,
-        public readonly int $firstRow,
-        public readonly int $rowCount,
-        private readonly int $resinRings,
-        private readonly int $rings,
+        private readonly array $face,
+        private readonly array $foot,
+        private readonly int $middle,
         float $kelvin,
     ) {
-        $this->surfaceCell = ($firstRow + $rowCount - 1) * $rings;
-        $this->peakCell = $this->latestCell = $this->surfaceCell;
-        $this->liquid = $rowCount * $resinRings;
+        $this->thickness = [[0.0, $resin->viscosity->at($kelvin, 0.0, 0.0)]];
+        $this->peakCell = $reaction->cells[0] ?? 0;
+        $this->liquid = count($reaction->watched);
         $this->stiffness = $resin->stiffness($kelvin, 0.0, 0.0);
         $this->peak = $kelvin;
         $this->peakAt = $start;
@@ -91,6 +90,12 @@ final class PourTrack
         return $this->opens !== null && $this->closes !== null && $this->demold !== null;
     }
 
+    /** How it thickens; null where it has not gelled. */
+    public function thickening(): ?Thickening
+    {
+        return $this->gelFirst === null ? null : Thickening::of($this->thickness, ($this->gelFirst - $this->start) / 3600.0);
+    }
+
     /**
      * Looks over its cells after a step.
      *
@@ -102,51 +107,57 @@ final class PourTrack
     public function look(float $time, float $dt, array $kelvin, array $alphaBefore, array $alpha, array &$hottest): void
     {
         $gel = $this->resin->law->gelConversion;
-        for ($row = $this->firstRow; $row < $this->firstRow + $this->rowCount; $row++) {
-            for ($c = $row * $this->rings, $end = $c + $this->resinRings; $c < $end; $c++) {
-                $here = $kelvin[$c];
-                if ($here > $hottest[$c]) {
-                    $hottest[$c] = $here;
-                    if ($here > $this->peak) {
-                        [$this->peak, $this->peakAt, $this->peakCell] = [$here, $time + $dt, $c];
-                    }
+        foreach ($this->reaction->cells as $c) {
+            $here = $kelvin[$c];
+            if ($here > $hottest[$c]) {
+                $hottest[$c] = $here;
+                if ($here > $this->peak) {
+                    [$this->peak, $this->peakAt, $this->peakCell] = [$here, $time + $dt, $c];
                 }
-                if ($alphaBefore[$c] < $gel && $alpha[$c] >= $gel) {
-                    $this->gelAt($c, $time + $dt * ($gel - $alphaBefore[$c]) / ($alpha[$c] - $alphaBefore[$c]));
-                }
+            }
+            if ($alphaBefore[$c] < $gel && $alpha[$c] >= $gel && isset($this->reaction->watched[$c])) {
+                $this->liquid--;
+                $this->noteGel($time + $dt * ($gel - $alphaBefore[$c]) / ($alpha[$c] - $alphaBefore[$c]));
             }
         }
     }
 
     /**
-     * Carries the ages of the surface and of the last cell over a step.
+     * Carries the points of its faces over a step.
      *
      * @param array<int, float> $before K
      * @param array<int, float> $after  K
+     * @param array<int, float> $alpha  of every cell
      */
-    public function age(float $time, float $dt, array $before, array $after, float $surfaceAlpha): void
+    public function age(float $time, float $dt, array $before, array $after, array $alpha): void
     {
-        $law = $this->resin->law;
-        $sheet = $this->resin->resin->sheet->temperature;
-        $surface = $this->surfaceCell;
-        $pace = $law->pace(0.5 * ($before[$surface] + $after[$surface]), $sheet);
-        $this->ageFresh += $pace * $dt;
-        if ($this->workingUntil === null) {
-            $stiff = $this->resin->stiffness($after[$surface], $surfaceAlpha, $this->ageFresh);
-            if ($stiff >= 1.0) {
-                $this->workingUntil = $time + $dt * min(1.0, max(0.0, (1.0 - $this->stiffness) / max(1e-9, $stiff - $this->stiffness)));
-            }
-            $this->stiffness = $stiff;
+        $this->thicken($time, $dt, $before, $after, $alpha);
+        if ($this->cured !== null && $this->opens !== null && $this->closes !== null) {
+            return;
         }
-        if ($this->surfaceGels !== [] && ($this->opens === null || $this->closes === null)) {
-            $this->ageSurface($time, $dt, $before, $after);
+        foreach ([...$this->face, ...$this->foot] as $probe) {
+            $wasLiquid = $probe->gel === null;
+            $probe->follow($time, $dt, $before, $after);
+            if ($wasLiquid && $probe->gel !== null) {
+                $this->last = $probe->gel >= ($this->last->gel ?? 0.0) ? $probe : $this->last;
+                $this->noteGel($probe->gel);
+            }
+        }
+        $this->work($time, $dt, $before, $after);
+        $this->surfaceGel ??= self::latest(array_map(fn(Probe $one): ?float => $one->gel, $this->face));
+        if ($this->surfaceGel !== null) {
+            $this->opens ??= self::latest(array_map(fn(Probe $one): ?float => $one->reached($this->resin->opensAge), $this->face));
+        }
+        foreach ($this->closes === null ? $this->face : [] as $probe) {
+            $closes = $probe->reached($this->resin->closesAge);
+            $this->closes = $closes === null ? $this->closes : min($closes, $this->closes ?? INF);
+        }
+        if ($this->gelLast === null && $this->liquid === 0 && $this->isGelledAround()) {
+            $this->gelLast = $this->latestGel;
         }
         if ($this->gelLast !== null) {
-            $from = max($time, $this->gelLast);
-            $pace = $law->pace(0.5 * ($before[$this->latestCell] + $after[$this->latestCell]), $sheet);
-            $this->demold ??= self::moment($this->ageLast, $pace, $this->resin->demoldAge, $from, $time + $dt);
-            $this->cured ??= self::moment($this->ageLast, $pace, $this->resin->curedAge, $from, $time + $dt);
-            $this->ageLast += $pace * ($time + $dt - $from);
+            $this->demold ??= $this->last?->reached($this->resin->demoldAge);
+            $this->cured ??= $this->last?->reached($this->resin->curedAge);
         }
     }
 
@@ -154,57 +165,51 @@ final class PourTrack
      * @param array<int, float> $before K
      * @param array<int, float> $after  K
      */
-    private function ageSurface(float $time, float $dt, array $before, array $after): void
+    private function work(float $time, float $dt, array $before, array $after): void
     {
-        $sheet = $this->resin->resin->sheet->temperature;
-        $latest = 0.0;
-        foreach ($this->surfaceGels as $cell => $gel) {
-            $from = max($time, $gel);
-            $pace = $this->resin->law->pace(0.5 * ($before[$cell] + $after[$cell]), $sheet);
-            $age = $this->surfaceAges[$cell];
-            if (!isset($this->open[$cell])) {
-                $opens = self::moment($age, $pace, $this->resin->opensAge, $from, $time + $dt);
-                if ($opens !== null) {
-                    $this->open[$cell] = true;
-                    $latest = max($latest, $opens);
-                }
-            }
-            $closes = self::moment($age, $pace, $this->resin->closesAge, $from, $time + $dt);
-            if ($closes !== null && $closes < ($this->closes ?? INF)) {
-                $this->closes = $closes;
-            }
-            $this->surfaceAges[$cell] = $age + $pace * ($time + $dt - $from);
+        if ($this->workingUntil !== null) {
+            return;
         }
-        if ($this->opens === null && count($this->open) === $this->resinRings) {
-            $this->opens = $latest;
+        [$middle, $law] = [$this->face[0], $this->resin->law];
+        $kelvin = $middle->kelvin($after);
+        $this->ageFresh += $dt * $law->pace(0.5 * ($middle->kelvin($before) + $kelvin), $this->resin->resin->sheet->temperature);
+        $stiff = $this->resin->stiffness($kelvin, min($middle->alpha, $law->gelConversion), $this->ageFresh);
+        if ($stiff >= 1.0) {
+            $this->workingUntil = $time + $dt * min(1.0, max(0.0, (1.0 - $this->stiffness) / max(1e-9, $stiff - $this->stiffness)));
+        }
+        $this->stiffness = $stiff;
+    }
+
+    /**
+     * @param array<int, float> $before K
+     * @param array<int, float> $after  K
+     * @param array<int, float> $alpha  of every cell
+     */
+    private function thicken(float $time, float $dt, array $before, array $after, array $alpha): void
+    {
+        $here = $this->middle;
+        if ($alpha[$here] < $this->resin->law->gelConversion) {
+            $sheet = $this->resin->resin->sheet->temperature;
+            $this->ageMiddle += $dt * $this->resin->law->pace(0.5 * ($before[$here] + $after[$here]), $sheet);
+            $viscosity = $this->resin->viscosity->at($after[$here], $alpha[$here], $this->ageMiddle);
+            $this->thickness[] = [($time + $dt - $this->start) / 3600.0, $viscosity];
         }
     }
 
-    private function gelAt(int $cell, float $moment): void
+    private function noteGel(float $moment): void
     {
         $this->gelFirst = min($this->gelFirst ?? $moment, $moment);
-        if ($cell >= $this->surfaceCell) {
-            [$this->surfaceGels[$cell], $this->surfaceAges[$cell]] = [$moment, 0.0];
-            if (count($this->surfaceGels) === $this->resinRings) {
-                $this->surfaceGel = max($this->surfaceGels);
-            }
-        }
-        if ($moment >= $this->latestGel) {
-            [$this->latestGel, $this->latestCell] = [$moment, $cell];
-        }
-        if (--$this->liquid === 0) {
-            $this->gelLast = $this->latestGel;
-        }
+        $this->latestGel = max($this->latestGel, $moment);
     }
 
-    /** When an age that grows evenly from one moment to another reaches what is wanted, if it does. */
-    private static function moment(float $age, float $pace, float $wanted, float $from, float $to): ?float
+    private function isGelledAround(): bool
     {
-        $left = max(0.0, $wanted - $age);
-        if ($left > $pace * ($to - $from)) {
-            return null;
-        }
+        return $this->surfaceGel !== null && self::latest(array_map(fn(Probe $one): ?float => $one->gel, $this->foot)) !== null;
+    }
 
-        return $left > 0.0 ? $from + $left / $pace : $from;
+    /** @param list<float|null> $moments */
+    private static function latest(array $moments): ?float
+    {
+        return in_array(null, $moments, true) || $moments === [] ? null : max($moments);
     }
 }

@@ -16,26 +16,46 @@ final readonly class Reaction
     /** Cells are taken as fully reacted above this conversion. */
     private const REACTED = 0.9999;
 
-    /** K for a whole cure. */
-    private float $rise;
+    /** Of a cell that is mostly wall no moment is told: it is the wall's. Share of what the cell holds. */
+    private const LEAST_SHARE = 0.1;
 
-    /** @var list<float> J for a whole cure of one cell of each ring */
-    private array $heat;
-
-    public function __construct(
+    /**
+     * @param list<int>        $cells   that hold resin of the pour
+     * @param list<float>      $heat    J for a whole cure of each
+     * @param list<float>      $rise    K for a whole cure of each
+     * @param array<int, bool> $watched whose moments count, by cell
+     */
+    private function __construct(
         private CalibratedResin $resin,
-        RadialMesh $mesh,
-        float $rowHeight,
-        private int $firstRow,
-        private int $rowCount,
+        public array $cells,
+        private array $heat,
+        private array $rise,
+        public array $watched,
         private float $slow,
-    ) {
-        $this->rise = $resin->law->heat / $resin->resin->heatCapacity;
-        $heat = [];
-        for ($i = 0; $i < $mesh->resinRings; $i++) {
-            $heat[] = $resin->law->heat * $resin->resin->density * $mesh->area($i) * $rowHeight;
+    ) {}
+
+    /**
+     * @param list<Row> $rows  of the pour
+     * @param int       $first cell of the lowest of them
+     * @param float     $slow  conversion in half a step below which cure is an Euler step
+     */
+    public static function of(CalibratedResin $resin, array $rows, int $first, float $slow): self
+    {
+        [$cells, $heats, $rises, $watched] = [[], [], [], []];
+        foreach ($rows as $j => $row) {
+            foreach ($row->inside as $i => $volume) {
+                if ($volume > 0.0) {
+                    $cells[] = $c = $first + $j * count($row->inside) + $i;
+                    $heats[] = $heat = $resin->law->heat * $resin->resin->density * $volume;
+                    $rises[] = $heat / $row->capacity($i);
+                    if ($volume >= self::LEAST_SHARE * ($volume + $row->around[$i])) {
+                        $watched[$c] = true;
+                    }
+                }
+            }
         }
-        $this->heat = $heat;
+
+        return new self($resin, $cells, $heats, $rises, $watched, $slow);
     }
 
     /**
@@ -44,34 +64,34 @@ final readonly class Reaction
      *
      * @return float J released
      */
-    public function react(array &$kelvin, array &$alpha, float $dt, int $rings): float
+    public function react(array &$kelvin, array &$alpha, float $dt): float
     {
         $law = $this->resin->law;
         [$k1, $k2, $m, $n] = [$law->k1, $law->k2, $law->m, $law->n];
         [$t1, $t2, $reference] = [$law->e1 / $law::GAS_CONSTANT, $law->e2 / $law::GAS_CONSTANT, 1.0 / $law->reference];
-        [$one, $linear, $rise, $slow, $released] = [$t1 === $t2, $m === 1.0, $this->rise, $this->slow, 0.0];
-        $last = ($this->firstRow + $this->rowCount) * $rings;
-        for ($row = $this->firstRow * $rings; $row < $last; $row += $rings) {
-            foreach ($this->heat as $i => $heat) {
-                $a = $alpha[$c = $row + $i];
-                if ($a >= self::REACTED) {
-                    continue;
-                }
-                $x = $reference - 1.0 / $kelvin[$c];
-                $fast = exp($t2 * $x);
-                $rate = ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $a : $a ** $m)) * (1.0 - $a) ** $n;
-                $gain = $rate * $dt;
-                if ($gain > $slow) {
-                    $b = $a + 0.5 * min($gain, 1.0 - $a);
-                    $x = $reference - 1.0 / ($kelvin[$c] + 0.5 * $gain * $rise);
-                    $fast = exp($t2 * $x);
-                    $gain = $dt * ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $b : $b ** $m)) * (1.0 - $b) ** $n;
-                }
-                $gain = min($gain, 1.0 - $a);
-                $alpha[$c] = $a + $gain;
-                $kelvin[$c] += $gain * $rise;
-                $released += $gain * $heat;
+        [$one, $linear, $slow, $released] = [$t1 === $t2, $m === 1.0, $this->slow, 0.0];
+        [$heat, $rise, $glass] = [$this->heat, $this->rise, $law->glass];
+        foreach ($this->cells as $i => $c) {
+            $a = $alpha[$c];
+            if ($a >= self::REACTED) {
+                continue;
             }
+            $x = $reference - 1.0 / $kelvin[$c];
+            $fast = exp($t2 * $x);
+            $rate = ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $a : $a ** $m)) * (1.0 - $a) ** $n;
+            $rate = $glass === null ? $rate : $rate * $glass->leaves($kelvin[$c], $a);
+            $gain = $rate * $dt;
+            if ($gain > $slow) {
+                $b = $a + 0.5 * min($gain, 1.0 - $a);
+                $x = $reference - 1.0 / ($kelvin[$c] + 0.5 * $gain * $rise[$i]);
+                $fast = exp($t2 * $x);
+                $gain = $dt * ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $b : $b ** $m)) * (1.0 - $b) ** $n;
+                $gain = $glass === null ? $gain : $gain * $glass->leaves($kelvin[$c], $b);
+            }
+            $gain = min($gain, 1.0 - $a);
+            $alpha[$c] = $a + $gain;
+            $kelvin[$c] += $gain * $rise[$i];
+            $released += $gain * $heat[$i];
         }
 
         return $released;
@@ -85,24 +105,14 @@ final readonly class Reaction
      * @param array<int, float> $alpha
      * @param array<int, float> $alphaBefore
      */
-    public function strain(
-        array $kelvin,
-        array $kelvinBefore,
-        array $alpha,
-        array $alphaBefore,
-        int $rings,
-        float $warming,
-        float $curing,
-    ): float {
+    public function strain(array $kelvin, array $kelvinBefore, array $alpha, array $alphaBefore, float $warming, float $curing): float
+    {
         [$warmed, $cured] = [0.0, 0.0];
-        [$inner, $last] = [count($this->heat), ($this->firstRow + $this->rowCount) * $rings];
-        for ($row = $this->firstRow * $rings; $row < $last; $row += $rings) {
-            for ($c = $row; $c < $row + $inner; $c++) {
-                $change = abs($kelvin[$c] - $kelvinBefore[$c]);
-                $warmed = $change > $warmed ? $change : $warmed;
-                $change = $alpha[$c] - $alphaBefore[$c];
-                $cured = $change > $cured ? $change : $cured;
-            }
+        foreach ($this->cells as $c) {
+            $change = abs($kelvin[$c] - $kelvinBefore[$c]);
+            $warmed = $change > $warmed ? $change : $warmed;
+            $change = $alpha[$c] - $alphaBefore[$c];
+            $cured = $change > $cured ? $change : $cured;
         }
 
         return max($warmed / $warming, $cured / $curing);

@@ -6,13 +6,182 @@ namespace Pensilis\Thermal;
 
 use Pensilis\Vessel\Stuff;
 
-/** One layer of cells: what fills its inner rings, what its wall rings, and which pour it belongs to, if any. */
+/**
+ * One layer of cells: of each ring, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
+ *
+ * Upright walls stand between two rings. Others cut through cells: then each holds its true volumes, and the slanted face its true area.
+ * Metres, m², m³.
+ */
 final readonly class Row
 {
-    public function __construct(
+    /** Slices by which a row is cut. */
+    private const SLICES = 16;
+
+    /** Of a slice: as near to the end of a row as its radius is asked for. */
+    private const INSIDE = 1e-4;
+
+    /**
+     * @param list<float> $inside m³ of each ring inside the vessel
+     * @param list<float> $around m³ of wall, floor or board
+     * @param list<float> $foot   m² at its bottom
+     * @param list<float> $head   m² at its top
+     * @param list<float> $gates  m² towards the next ring
+     * @param list<float> $skin   m² towards the air at the side
+     * @param list<float> $slope  m² towards the air above or below, of a face that is nearer level than upright
+     */
+    private function __construct(
         public float $height,
         public Stuff $inner,
         public Stuff $outer,
-        public ?int $pour = null,
+        public ?int $pour,
+        public array $inside,
+        public array $around,
+        public array $foot,
+        public array $head,
+        public array $gates,
+        public array $skin,
+        public array $slope,
+        private bool $isCut,
     ) {}
+
+    /** What fills the inner rings of a mesh, and the wall in the others. */
+    public static function upright(RadialMesh $mesh, float $height, Stuff $inner, ?Stuff $outer = null, ?int $pour = null): self
+    {
+        [$inside, $around, $areas, $gates, $skin] = [[], [], [], [], []];
+        for ($i = 0; $i < $mesh->rings(); $i++) {
+            $areas[] = $area = $mesh->area($i);
+            $inside[] = $i < $mesh->resinRings ? $area * $height : 0.0;
+            $around[] = $i < $mesh->resinRings ? 0.0 : $area * $height;
+            $isLast = $i + 1 === $mesh->rings();
+            $gates[] = $isLast ? 0.0 : $mesh->side($i) * $height;
+            $skin[] = $isLast && $mesh->open ? $mesh->side($i) * $height : 0.0;
+        }
+        $slope = array_fill(0, $mesh->rings(), 0.0);
+
+        return new self($height, $inner, $outer ?? $inner, $pour, $inside, $around, $areas, $areas, $gates, $skin, $slope, false);
+    }
+
+    /** What a hull holds, and its wall, between two heights. */
+    public static function cut(
+        RadialMesh $mesh,
+        Hull $hull,
+        float $from,
+        float $to,
+        Stuff $inner,
+        Stuff $outer,
+        ?int $pour = null,
+    ): self {
+        $inside = $around = $gates = $skin = $slope = array_fill(0, $mesh->rings(), 0.0);
+        $slice = ($to - $from) / self::SLICES;
+        $end = $mesh->faces[$mesh->rings()];
+        // Just inside of both ends, where a step may begin.
+        [$bottom, $top] = [$from + self::INSIDE * $slice, $to - self::INSIDE * $slice];
+        $rims = array_map(
+            fn(int $k): float => min($end, $hull->outer(min(max($from + $k * $slice, $bottom), $top))),
+            range(0, self::SLICES),
+        );
+        for ($k = 0; $k < self::SLICES; $k++) {
+            $z = $from + ($k + 0.5) * $slice;
+            [$within, $out, $below, $above] = [$hull->inner($z), min($end, $hull->outer($z)), $rims[$k], $rims[$k + 1]];
+            [$least, $most] = [min($below, $above), max($below, $above)];
+            $slant = hypot($most - $least, $slice);
+            // By the direction in which it looks, so that each sweep carries what leaves along it.
+            $level = (($most - $least) / $slant) ** 2;
+            for ($i = 0; $i < $mesh->rings(); $i++) {
+                [$near, $far] = [$mesh->faces[$i], $mesh->faces[$i + 1]];
+                $full = self::disc($far, $out) - self::disc($near, $out);
+                $held = self::disc($far, $within) - self::disc($near, $within);
+                $inside[$i] += $held * $slice;
+                $around[$i] += max(0.0, $full - $held) * $slice;
+                $gates[$i] += $out > $far ? $mesh->side($i) * $slice : 0.0;
+                $isHere = $near < $out && ($out <= $far || $i + 1 === $mesh->rings());
+                [$a, $b] = [max($least, $near), min($most, $far)];
+                $face = match (true) {
+                    $most - $least < 1e-9 => $isHere ? 2.0 * M_PI * $out * $slice : 0.0,
+                    $b > $a               => M_PI * ($a + $b) * ($b - $a) / ($most - $least) * $slant,
+                    default               => 0.0,
+                };
+                $skin[$i] += (1.0 - $level) * $face;
+                $slope[$i] += $level * $face;
+            }
+        }
+
+        return new self(
+            $to - $from,
+            $inner,
+            $outer,
+            $pour,
+            array_values($inside),
+            array_values($around),
+            self::level($mesh, $rims[0]),
+            self::level($mesh, $rims[self::SLICES]),
+            array_values($gates),
+            array_values($skin),
+            array_values($slope),
+            true,
+        );
+    }
+
+    /** J/K of a ring */
+    public function capacity(int $ring): float
+    {
+        return $this->inside[$ring] * $this->inner->volumetric() + $this->around[$ring] * $this->outer->volumetric();
+    }
+
+    /** W/(m·K) of a ring, of what it holds by volume */
+    public function conductivity(int $ring): float
+    {
+        $whole = $this->holds($ring);
+
+        return $whole > 0.0
+            ? ($this->inside[$ring] * $this->inner->conductivity + $this->around[$ring] * $this->outer->conductivity) / $whole
+            : $this->outer->conductivity;
+    }
+
+    /** Half of what a ring is high where it holds anything, m */
+    public function halfHeight(int $ring): float
+    {
+        $face = max($this->foot[$ring], $this->head[$ring]);
+
+        return $this->isCut && $face > 0.0 ? min(0.5 * $this->height, 0.5 * $this->holds($ring) / $face) : 0.5 * $this->height;
+    }
+
+    /** Half of what a ring is wide where it holds anything, m */
+    public function halfWidth(RadialMesh $mesh, int $ring): float
+    {
+        $half = 0.5 * $mesh->width($ring);
+        if (!$this->isCut) {
+            return $half;
+        }
+        $open = max(
+            $this->gates[$ring] / $mesh->side($ring),
+            $ring > 0 ? $this->gates[$ring - 1] / $mesh->side($ring - 1) : 0.0,
+        );
+        $full = $this->holds($ring) / $mesh->area($ring);
+
+        return $open > $full ? $half * $full / $open : $half;
+    }
+
+    /** m³ of all that is in a ring */
+    private function holds(int $ring): float
+    {
+        return $this->inside[$ring] + $this->around[$ring];
+    }
+
+    /** @return list<float> m² of each ring within a radius */
+    private static function level(RadialMesh $mesh, float $radius): array
+    {
+        $areas = [];
+        for ($i = 0; $i < $mesh->rings(); $i++) {
+            $areas[] = self::disc($mesh->faces[$i + 1], $radius) - self::disc($mesh->faces[$i], $radius);
+        }
+
+        return $areas;
+    }
+
+    /** m² of a disc, as far as another reaches */
+    private static function disc(float $radius, float $within): float
+    {
+        return M_PI * min($radius, $within) ** 2;
+    }
 }

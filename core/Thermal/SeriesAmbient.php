@@ -22,4 +22,9 @@ final readonly class SeriesAmbient implements Ambient
     {
         return Temperature::celsius($this->celsius->at($seconds / 3600.0))->k();
     }
+
+    public function greatest(float $from, float $to): float
+    {
+        return Temperature::celsius($this->celsius->greatest($from / 3600.0, $to / 3600.0))->k();
+    }
 }

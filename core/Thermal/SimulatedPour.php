@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Quantity\Temperature;
+use Pensilis\Resin\Thickening;
 use Pensilis\Scheduling\Window;
 
 /**
  * What became of one pour. Hours count from its own start; null where a moment does not come. Its surface sets when the last part of it
  * gels.
  *
- * The peak never exceeds the hottest start plus the adiabatic rise: heat that runs ahead of the front can carry
- * single cells above it, and beyond 120 °C the figure is an order of magnitude anyway.
+ * The peak never exceeds the hottest that anything in the run can have been until then, by its start or the air, plus the adiabatic
+ * rise: heat that runs ahead of the front can carry single cells above it, and beyond 120 °C the figure is an order of magnitude anyway.
  */
 final readonly class SimulatedPour
 {
-    private const RUNAWAY = 120.0;
+    /** What is hotter than that has run away, °C (memory). */
+    public const RUNAWAY = 120.0;
 
     private function __construct(
         public float $startHour,
@@ -32,12 +34,13 @@ final readonly class SimulatedPour
         public float $toleratedCelsius,
         public ?float $surfaceSets,
         public bool $sheetRunsHot,
+        public ?Thickening $thickening,
     ) {}
 
-    /** @param float $hottestStart K, of all that is in the run */
-    public static function of(PourTrack $track, float $hottestStart): self
+    /** @param float $hottest K, of the air from the first pour's start to the peak of this one */
+    public static function of(PourTrack $track, float $hottest): self
     {
-        $bound = $hottestStart + $track->resin->law->heat / $track->resin->resin->heatCapacity;
+        $bound = $hottest + $track->resin->law->heat / $track->resin->resin->heatCapacity;
         $hours = fn(?float $moment): ?float => $moment === null ? null : ($moment - $track->start) / 3600.0;
 
         return new self(
@@ -54,6 +57,7 @@ final readonly class SimulatedPour
             $track->resin->toleratedPeak - Temperature::ZERO_CELSIUS,
             $hours($track->surfaceGel),
             $track->resin->sheetRunsHot,
+            $track->thickening(),
         );
     }
 

@@ -15,15 +15,19 @@ final class Stack
     private const FLOOR_ROWS = 2;
 
     /** A run on a floor of the wall's own kind, on a board or, without one, with open air below. */
-    public static function run(RadialMesh $mesh, ?Sheet $wall, ?Sheet $base, Ambient $ambient): HeatRun
+    public static function run(RadialMesh $mesh, ?Sheet $wall, ?Sheet $base, Ambient $ambient, ?Hull $hull = null): HeatRun
     {
         $rows = [];
-        foreach ([[$base, self::BASE_ROWS], [$wall, self::FLOOR_ROWS]] as [$sheet, $count]) {
-            for ($j = 0; $sheet !== null && $j < $count; $j++) {
-                $rows[] = new Row($sheet->thickness / $count, $sheet->stuff, $sheet->stuff);
-            }
+        for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
+            $rows[] = Row::upright($mesh, $base->thickness / self::BASE_ROWS, $base->stuff);
+        }
+        for ($j = 0; $wall !== null && $j < self::FLOOR_ROWS; $j++) {
+            [$from, $to] = [($j / self::FLOOR_ROWS - 1.0) * $wall->thickness, (($j + 1) / self::FLOOR_ROWS - 1.0) * $wall->thickness];
+            $rows[] = $hull === null
+                ? Row::upright($mesh, $to - $from, $wall->stuff)
+                : Row::cut($mesh, $hull, $from, $to, $wall->stuff, $wall->stuff);
         }
 
-        return new HeatRun($mesh, $rows, $wall === null ? Stuff::silicone() : $wall->stuff, $ambient);
+        return new HeatRun($mesh, $rows, $wall === null ? Stuff::silicone() : $wall->stuff, $ambient, hull: $hull);
     }
 }

@@ -25,6 +25,6 @@ final class FindPlan extends PlanCommand
         $answer = (new Planner($this->store))->plan($plan);
         $this->complain($answer->reasons);
 
-        return [AnswerWriter::plan($answer), $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
+        return [AnswerWriter::plan($answer, $this->store), $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
     }
 }

@@ -16,7 +16,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
-/** What the four commands on plan files share: reading, refusing, writing. */
+/** What the commands on plan files share: reading, refusing, writing. */
 abstract class PlanCommand extends Command
 {
     protected const BAD_INPUT = 2;
@@ -84,9 +84,9 @@ abstract class PlanCommand extends Command
     }
 
     /** @throws PlanRefused */
-    protected function text(): string
+    protected function text(string $argument = 'file'): string
     {
-        $file = $this->argument('file');
+        $file = $this->argument($argument);
         $file = is_string($file) ? $file : '';
         $most = config()->integer('pensilis.largest_file') + 1;
         if ($file !== '-' && (!is_file($file) || !is_readable($file))) {

@@ -26,6 +26,6 @@ final class SimulatePlan extends PlanCommand
     {
         $this->mustHavePours($plan);
 
-        return [AnswerWriter::simulation((new Planner($this->store))->judge($plan)), self::SUCCESS];
+        return [AnswerWriter::simulation((new Planner($this->store))->judge($plan), $this->store), self::SUCCESS];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Upright;
+use Pensilis\Material\Hold;
 use Pensilis\Settling\Buoyancy;
 use Tests\Plans;
 
@@ -29,3 +30,8 @@ it('never lifts what is as heavy as the resin', function (float $density, bool $
     expect($buoyancy->floats())->toBe($floats)
         ->and(is_finite($buoyancy->liftDepth()))->toBe($floats);
 })->with(['cork 240' => [240.0, true], 'amber 1070' => [1070.0, true], 'equal' => [1100.0, false], 'quartz 2650' => [2650.0, false]]);
+
+it('never lifts what is held down by tack or a dab', function (): void {
+    $cork = Plans::object('cork', 10.0, hold: Hold::Tack, density: 240.0);
+    expect(Buoyancy::of($cork, 1100.0)->floats())->toBeTrue()->and(Buoyancy::of($cork, 1100.0)->liftDepth())->toBe(INF);
+});

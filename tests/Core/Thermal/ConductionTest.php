@@ -15,7 +15,7 @@ use Pensilis\Vessel\Stuff;
  */
 function cooledWall(float $half, Stuff $stuff, int $cells, int $steps, float $seconds): array
 {
-    $rows = array_fill(0, $cells, new Row(2.0 * $half / $cells, $stuff, $stuff));
+    $rows = array_fill(0, $cells, Row::upright(RadialMesh::slab(), 2.0 * $half / $cells, $stuff));
     $network = new HeatNetwork(RadialMesh::slab(), $rows);
     $kelvin = array_fill(0, $cells, 1.0);
     for ($n = 0; $n < $steps; $n++) {
@@ -48,7 +48,7 @@ it('cools a long cylinder of Bi = 1 as the table says', function (): void {
     // θ0 = C1 exp(−ζ1² Fo), ζ1 = 1.2558, C1 = 1.2071 (table 5.1); R = 20 mm, k = 0.2; ends too far to matter.
     $stuff = Stuff::of(0.2, 1100.0, 2100.0);
     $mesh = RadialMesh::round(0.02, null, 40);
-    $network = new HeatNetwork($mesh, [new Row(1000.0, $stuff, $stuff)]);
+    $network = new HeatNetwork($mesh, [Row::upright($mesh, 1000.0, $stuff)]);
     $kelvin = array_fill(0, 40, 1.0);
     $seconds = 0.8 * 0.02 ** 2 * $stuff->volumetric() / 0.2;
     for ($n = 0; $n < 200; $n++) {
@@ -60,7 +60,8 @@ it('cools a long cylinder of Bi = 1 as the table says', function (): void {
 it('cools a short cylinder as the product of wall and cylinder', function (): void {
     // Incropera & DeWitt, section 5.8: θ(short cylinder) = θ(plane wall) · θ(long cylinder), here both of Bi = 1, Fo = 0.8.
     $stuff = Stuff::of(0.2, 1100.0, 2100.0);
-    $network = new HeatNetwork(RadialMesh::round(0.02, null, 30), array_fill(0, 31, new Row(0.04 / 31, $stuff, $stuff)));
+    $mesh = RadialMesh::round(0.02, null, 30);
+    $network = new HeatNetwork($mesh, array_fill(0, 31, Row::upright($mesh, 0.04 / 31, $stuff)));
     $kelvin = array_fill(0, 30 * 31, 1.0);
     $seconds = 0.8 * 0.02 ** 2 * $stuff->volumetric() / 0.2;
     for ($n = 0; $n < 150; $n++) {
@@ -98,7 +99,7 @@ it('is of second order in cell size', function (): void {
 it('neither makes nor loses heat', function (): void {
     $stuff = Stuff::wood();
     $mesh = RadialMesh::round(0.045, null, 6);
-    $network = new HeatNetwork($mesh, array_fill(0, 5, new Row(0.01, $stuff, $stuff)));
+    $network = new HeatNetwork($mesh, array_fill(0, 5, Row::upright($mesh, 0.01, $stuff)));
     $kelvin = array_map(fn(int $c): float => 290.0 + ($c * 37) % 23, range(0, 29));
     $held = fn(array $kelvin): float => array_sum(array_map(fn(float $c, float $t): float => $c * $t, $network->capacities(), $kelvin));
     $before = $held($kelvin);
@@ -111,7 +112,8 @@ it('neither makes nor loses heat', function (): void {
 
 it('comes to rest at the temperature of the air, without overshooting', function (): void {
     $stuff = Stuff::silicone();
-    $network = new HeatNetwork(RadialMesh::round(0.03, null, 5), array_fill(0, 6, new Row(0.004, $stuff, $stuff)));
+    $mesh = RadialMesh::round(0.03, null, 5);
+    $network = new HeatNetwork($mesh, array_fill(0, 6, Row::upright($mesh, 0.004, $stuff)));
     $kelvin = array_fill(0, 30, 350.0);
     for ($n = 0; $n < 60; $n++) {
         $network->conduct($kelvin, 4096.0, 294.0, $n % 2 === 0);

@@ -37,6 +37,15 @@ function keptHeat(array $law, float $start, float $rise, float $seconds, int $st
     return [$a, $start + $rise * $a];
 }
 
+/** One cell, a centimetre of a square metre, that gives no heat away. */
+function alone(CureLaw $law): Reaction
+{
+    $resin = Plans::deep();
+    $row = Row::upright(RadialMesh::slab(), 0.01, Stuff::of($resin->conductivity, $resin->density, $resin->heatCapacity));
+
+    return Reaction::of(new CalibratedResin($resin, $law, 400.0, false), [$row], 0, 0.0);
+}
+
 // The default kinetics, and constants of their own for both paths (m and n as Horie et al. found them for amines: near 1 and 2).
 $laws = [
     'usual'          => [['k1' => 1.65e-6, 'k2' => 2.06e-5, 'e1' => 52.9e3, 'e2' => 52.9e3, 'm' => 1.0, 'n' => 1.3], 30.0],
@@ -47,11 +56,11 @@ $laws = [
 it('cures a cell that keeps its heat as its equations say', function (array $law, float $hours): void {
     // 40 J/g: warm enough to matter, too little to run away within the span.
     $cure = new CureLaw($law['k1'], $law['e1'], $law['k2'], $law['e2'], 298.15, $law['m'], $law['n'], 40e3, 0.577);
-    $reaction = new Reaction(new CalibratedResin(Plans::deep(), $cure, 400.0, false), RadialMesh::slab(), 0.01, 0, 1, 0.0);
+    $reaction = alone($cure);
     [$kelvin, $alpha, $released] = [[296.15], [0.0], 0.0];
     $steps = 400;
     for ($i = 0; $i < $steps; $i++) {
-        $released += $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps, 1);
+        $released += $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps);
     }
     $rise = 40e3 / Plans::deep()->heatCapacity;
     [$conversion, $warm] = keptHeat($law, 296.15, $rise, 3600.0 * $hours, 4000);
@@ -66,10 +75,10 @@ it('is of second order in its step', function (array $law, float $hours): void {
     $cure = new CureLaw($law['k1'], $law['e1'], $law['k2'], $law['e2'], 298.15, $law['m'], $law['n'], 40e3, 0.577);
     $exact = keptHeat($law, 296.15, 40e3 / Plans::deep()->heatCapacity, 3600.0 * $hours, 8000)[0];
     $error = function (int $steps) use ($cure, $hours, $exact): float {
-        $reaction = new Reaction(new CalibratedResin(Plans::deep(), $cure, 400.0, false), RadialMesh::slab(), 0.01, 0, 1, 0.0);
+        $reaction = alone($cure);
         [$kelvin, $alpha] = [[296.15], [0.0]];
         for ($i = 0; $i < $steps; $i++) {
-            $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps, 1);
+            $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps);
         }
 
         return abs($alpha[0] - $exact);
@@ -78,16 +87,9 @@ it('is of second order in its step', function (array $law, float $hours): void {
 })->with($laws);
 
 it('never cures past the whole, however long the step', function (): void {
-    $reaction = new Reaction(
-        new CalibratedResin(Plans::deep(), CureLaw::usual(1e-3, 298.15), 400.0, false),
-        RadialMesh::slab(),
-        0.01,
-        0,
-        1,
-        0.0,
-    );
+    $reaction = alone(CureLaw::usual(1e-3, 298.15));
     [$kelvin, $alpha] = [[350.0], [0.5]];
-    $released = $reaction->react($kelvin, $alpha, 1e6, 1);
+    $released = $reaction->react($kelvin, $alpha, 1e6);
     expect($alpha[0])->toBeLessThanOrEqual(1.0)->toBeGreaterThan(0.5)
         ->and($kelvin[0])->toBeLessThanOrEqual(350.0 + 0.5 * 300.0 / 2.1 + 1e-9)
         ->and($released)->toBeLessThanOrEqual(0.5 * 300e3 * 1100.0 * 0.01 + 1e-6);
@@ -101,7 +103,11 @@ it('looks up the heat of a place by height and distance from the axis', function
     $rings = $mesh->rings();
     $hottest = [...array_fill(0, $rings, 999.0), ...array_map(fn(int $i): float => 310.0 + $i, range(0, $rings - 1)),
         ...array_map(fn(int $i): float => 330.0 - 5.0 * $i, range(0, $rings - 1))];
-    $rows = [new Row(0.018, $board, $board), new Row(0.01, $resin, $resin, 0), new Row(0.02, $resin, $resin, 1)];
+    $rows = [
+        Row::upright($mesh, 0.018, $board),
+        Row::upright($mesh, 0.01, $resin, pour: 0),
+        Row::upright($mesh, 0.02, $resin, pour: 1),
+    ];
     $field = new PeakField($mesh, $rows, $hottest);
     expect($field->rows())->toHaveCount(2)
         ->and($field->rows()[1][0])->toEqualWithDelta(0.01, 1e-15)

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+use Pensilis\Quantity\Temperature;
+use Pensilis\Resin\CalibratedResin;
+
+/** A full cup that is left standing: as hot as it gets, and when it runs away. A cylinder as high as wide with air on every side. */
+final readonly class LeftCup
+{
+    private const CELLS = 12;
+
+    /** How long it is watched after all of it has set, s. */
+    private const COOLING = 3600.0;
+
+    /** @param float|null $runsAway h from when it was mixed; null where it does not */
+    private function __construct(public float $peakCelsius, public ?float $runsAway) {}
+
+    /**
+     * @param float $mass of mix, kg
+     * @param float $at   when it was mixed, s
+     */
+    public static function of(CalibratedResin $resin, float $mass, Ambient $ambient, float $at): self
+    {
+        $across = (4.0 * $mass / $resin->resin->density / M_PI) ** (1.0 / 3.0);
+        $run = Stack::run(RadialMesh::round(0.5 * $across, null, self::CELLS), null, null, $ambient);
+        $run->pour($resin, $across, $at, self::CELLS);
+        $limit = Temperature::celsius(SimulatedPour::RUNAWAY)->k();
+        $track = $run->tracks()[0];
+        $run->goOnUntil(fn(PourTrack $one): bool => $one->peak > $limit || $one->gelLast !== null, $at + HeatRun::HORIZON);
+        $runsAway = $track->peak > $limit ? ($run->time() - $at) / 3600.0 : null;
+        $run->goOnUntil(fn(PourTrack $one): bool => $one->gelLast !== null, $at + HeatRun::HORIZON);
+        $run->advance($run->time() + self::COOLING);
+
+        return new self(SimulatedPour::of($track, $ambient->greatest($at, $track->peakAt))->peakCelsius, $runsAway);
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+use Pensilis\Resin\CalibratedResin;
+
+/**
+ * A point on the face of a pour, where no cell has its middle: on the axis or at the wall, on its free face or on what it stands on.
+ *
+ * Its temperature is carried on straight from the cells inside it (from the axis as a parabola), and it cures by that, midpoint rule: so
+ * what is read there is of second order in cell size, and not that of half a cell further in. Its age counts from its gel, in seconds at
+ * the sheet's temperature (ASTM C1074).
+ *
+ * A solver's working state.
+ */
+final class Probe
+{
+    public ?float $gel = null;
+
+    public float $alpha = 0.0;
+
+    public float $age = 0.0;
+
+    /** What is asked of the age that was carried over the last step. */
+    private float $ageBefore = 0.0;
+
+    private float $from = 0.0;
+
+    private float $to = 0.0;
+
+    private float $pace = 0.0;
+
+    /** @param array<int, float> $weights by cell; they add up to 1 */
+    private function __construct(private readonly CalibratedResin $resin, private readonly array $weights) {}
+
+    /**
+     * @param non-empty-list<Row> $rows    of the pour
+     * @param int                 $first   cell of the lowest of them
+     * @param array<int, bool>    $watched cells of the pour
+     * @param float               $radius  of the vessel at that face, m
+     */
+    public static function of(
+        CalibratedResin $resin,
+        RadialMesh $mesh,
+        array $rows,
+        int $first,
+        array $watched,
+        bool $onTop,
+        bool $atWall,
+        float $radius,
+    ): self {
+        $rings = $mesh->rings();
+        $j = $onTop ? count($rows) - 1 : 0;
+        $next = $onTop ? $j - 1 : $j + 1;
+        $held = array_filter(range(0, $rings - 1), fn(int $i): bool => isset($watched[$first + $j * $rings + $i]));
+        $i = $atWall && $held !== [] ? max($held) : 0;
+        $cell = $first + $j * $rings + $i;
+        $inward = fn(int $ring): float => 0.5 * ($mesh->faces[$ring] + $mesh->faces[$ring + 1]);
+        $weights = [$cell => 1.0];
+        $lean = function (int $other, float $share) use (&$weights, $cell): void {
+            $weights[$cell] += $share;
+            $weights[$other] = ($weights[$other] ?? 0.0) - $share;
+        };
+        if (isset($rows[$next], $watched[$first + $next * $rings + $i])) {
+            $lean($first + $next * $rings + $i, $rows[$j]->height / ($rows[$j]->height + $rows[$next]->height));
+        }
+        if ($atWall && $i > 0) {
+            $share = ($radius - $inward($i)) / ($inward($i) - $inward($i - 1));
+            $lean($cell - 1, min(1.0, max(0.0, $share)));
+        }
+        if (!$atWall && $rings > 1 && isset($watched[$cell + 1])) {
+            $lean($cell + 1, $inward(0) ** 2 / ($inward(1) ** 2 - $inward(0) ** 2));
+        }
+
+        return new self($resin, $weights);
+    }
+
+    /** @param array<int, float> $kelvin of every cell */
+    public function kelvin(array $kelvin): float
+    {
+        $sum = 0.0;
+        foreach ($this->weights as $cell => $weight) {
+            $sum += $weight * $kelvin[$cell];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Cures and ages over a step.
+     *
+     * @param array<int, float> $before K
+     * @param array<int, float> $after  K
+     */
+    public function follow(float $time, float $dt, array $before, array $after): void
+    {
+        $law = $this->resin->law;
+        $kelvin = 0.5 * ($this->kelvin($before) + $this->kelvin($after));
+        if ($this->gel === null) {
+            $gain = $dt * $law->rate($kelvin, $this->alpha);
+            $gain = $dt * $law->rate($kelvin, min(1.0, $this->alpha + 0.5 * $gain));
+            if ($this->alpha + $gain >= $law->gelConversion) {
+                $this->gel = $time + $dt * min(1.0, ($law->gelConversion - $this->alpha) / max(1e-12, $gain));
+            }
+            $this->alpha = min(1.0, $this->alpha + $gain);
+        }
+        if ($this->gel !== null) {
+            [$this->ageBefore, $this->from, $this->to] = [$this->age, max($time, $this->gel), $time + $dt];
+            $this->pace = $law->pace($kelvin, $this->resin->resin->sheet->temperature);
+            $this->age += $this->pace * ($this->to - $this->from);
+        }
+    }
+
+    /** When its age reached what is wanted, if that was in the last step; by straight interpolation. */
+    public function reached(float $wanted): ?float
+    {
+        if ($this->gel === null || $wanted > $this->age) {
+            return null;
+        }
+
+        return $this->pace > 0.0 ? $this->from + max(0.0, $wanted - $this->ageBefore) / $this->pace : $this->from;
+    }
+}
