@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
+use Pensilis\Plan\Compartment;
 use Pensilis\Plan\Plan;
-use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\CalibrationStore;
@@ -32,13 +33,13 @@ final readonly class CompartmentPours
         foreach ($plan->setup->compartments as $one) {
             $batch = Batch::of(
                 $plan->resin(),
-                $plan->setup->pieces * $one->shape->volumeTo($one->depth),
+                $plan->setup->pieces * $one->net(),
                 $plan->studio->device,
                 $plan->studio->lossGrams,
                 $plan->studio->held,
                 $plan->studio->leastMix,
             );
-            $hours = Session::hours(0, $plan->resin()->sheet->working);
+            $hours = PourActs::plainHours($plan->resin());
             $start = $plan->studio->hours->firstFit($at, $hours);
             if ($start === null) {
                 return new self($tasks, null);
@@ -48,7 +49,7 @@ final readonly class CompartmentPours
                 $start,
                 $start + $hours,
                 null,
-                new Fact('compartment', ['name' => $one->name, 'mix_g' => $batch->mixed()]),
+                self::fact($one, $batch->mixed(), 1e-3 * $plan->resin()->density),
             );
             $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
             $run = (new PieceHeat($vessel, $plan->ambient))->follow([[$store->calibrated($plan->resin()), $one->depth, 3600.0 * $start]]);
@@ -60,5 +61,18 @@ final readonly class CompartmentPours
         }
 
         return new self($tasks, $at);
+    }
+
+    /**
+     * @param float $grams   of mix
+     * @param float $density g/ml
+     */
+    private static function fact(Compartment $one, float $grams, float $density): Fact
+    {
+        $doses = $one->doses($grams, $density);
+
+        return $doses === []
+            ? new Fact('compartment', ['name' => $one->name, 'mix_g' => $grams])
+            : new Fact('compartment.coloured', ['name' => $one->name, 'mix_g' => $grams, 'doses' => $doses]);
     }
 }

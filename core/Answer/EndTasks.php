@@ -5,27 +5,35 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Fact\Fact;
+use Pensilis\Plan\Fitting;
+use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Making;
+use Pensilis\Plan\Tape;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Vessel\DrapeForm;
 
 /** What comes after the last pour: draping, demolding, finishing, full cure. */
 final class EndTasks
 {
-    /** A sheet bends just before and after it gels (common practice); a twentieth of the gel time either way (memory). */
-    private const BENDS = 0.05;
+    /** To drill for fittings of a kind and put them on, h (memory). */
+    private const FITTING = 0.25;
+
+    /** Pulling the tape of an edge, h (memory). */
+    private const TAPE = 0.25;
 
     /** @return list<Task> */
     public static function of(Simulation $simulation): array
     {
         $plan = $simulation->plan;
         $last = $simulation->pours[count($simulation->pours) - 1];
-        $tasks = [];
-        if ($plan->setup->making === Making::Sheet && $last->gelFirst !== null) {
-            [$from, $to] = [(1.0 - self::BENDS) * $last->gelFirst, (1.0 + self::BENDS) * ($last->gelLast ?? $last->gelFirst)];
-            $tasks[] = new Task(TaskKind::Drape, $last->startHour + $from, $last->startHour + $to, null, new Fact('drape'));
+        $tasks = $taped = self::tape($simulation);
+        [$from, $to] = DoneWhen::bends($last);
+        if ($plan->setup->making === Making::Sheet && $from !== null && $to !== null) {
+            $tasks[] = new Task(TaskKind::Drape, $last->startHour + $from, $last->startHour + $to, null, self::drape($simulation));
         }
         if ($last->demold !== null) {
             $demold = $last->startHour + $last->demold;
@@ -35,13 +43,20 @@ final class EndTasks
                 $at,
                 $at + Session::DEMOLDING,
                 null,
-                new Fact($plan->setup->making->isKept() ? 'pull-tape' : 'demold'),
+                new Fact(match (true) {
+                    $plan->setup->making === Making::Sheet => 'peel-sheet',
+                    $plan->setup->making === Making::Rigid => 'demold-rigid',
+                    $taped !== []                          => 'off-props',
+                    $plan->setup->making->isKept()         => 'pull-tape',
+                    default                                => 'demold',
+                }),
             );
             if ($plan->purpose->finish->isWork()) {
                 $end = $at + Session::DEMOLDING;
                 $tasks[] = new Task(TaskKind::Finish, $end, $end, null, new Fact("finish-{$plan->purpose->finish->value}"));
             }
         }
+        array_push($tasks, ...self::fittings($simulation));
         if ($last->fullCure !== null) {
             $tasks[] = new Task(
                 TaskKind::FullCure,
@@ -50,6 +65,59 @@ final class EndTasks
                 null,
                 new Fact('full-cure'),
             );
+        }
+
+        return $tasks;
+    }
+
+    private static function drape(Simulation $simulation): Fact
+    {
+        $form = $simulation->plan->setup->form;
+
+        return $form === null ? new Fact('drape') : new Fact('drape.form', [
+            'foot_mm'  => 1e3 * $form->foot, 'width_mm' => 1e3 * $form->width,
+            'depth_mm' => 1e3 * $form->depthOf(DrapeForm::cutFrom($simulation->plan->vessel)),
+        ]);
+    }
+
+    /** @return list<Task> the tape that is pulled while the rim is soft, where the hours leave anybody there */
+    private static function tape(Simulation $simulation): array
+    {
+        $plan = $simulation->plan;
+        $last = $simulation->pours[count($simulation->pours) - 1];
+        $soft = $plan->setup->making->isKept() && $plan->setup->tape === Tape::Soft;
+        if (!$soft || $last->surfaceSets === null || $last->recoatOpens === null) {
+            return [];
+        }
+        $at = $plan->studio->hours->firstFit($last->startHour + $last->surfaceSets, self::TAPE);
+
+        return $at === null || $at + self::TAPE > $last->startHour + $last->recoatOpens ? []
+            : [new Task(TaskKind::Finish, $at, $at + self::TAPE, null, new Fact('pull-tape-soft'))];
+    }
+
+    /** @return list<Task> fittings are put on what is fully cured, those that are held alike together */
+    private static function fittings(Simulation $simulation): array
+    {
+        $last = $simulation->pours[count($simulation->pours) - 1];
+        $plan = $simulation->plan;
+        if ($last->fullCure === null) {
+            return [];
+        }
+        $cured = $last->startHour + $last->fullCure;
+        $at = $plan->studio->hours->firstFit($cured, self::FITTING) ?? $cured;
+        [$tasks, $alike] = [[], []];
+        foreach ($plan->purpose->fittings as $one) {
+            $alike["{$one->kind} {$one->fixing->value}"][] = $one;
+        }
+        foreach ($alike as $some) {
+            $whole = $plan->setup->thickness($simulation->layout->level());
+            $face = $some[0]->fixing === Fixing::Screw && $some[0]->isThrough($plan->setup->viewed) ? '-face' : '';
+            $tasks[] = new Task(TaskKind::Finish, $at, $at + self::FITTING, null, new Fact("fit.{$some[0]->fixing->value}{$face}", [
+                'fitting'  => new Fact("fitting.{$some[0]->kind}"), 'holes' => count($some),
+                'depth_mm' => round(1e3 * $some[0]->depth, 1), 'bolt_mm' => round(1e3 * Fitting::bolt($whole), 1),
+                'lip_mm'   => round(1e3 * Fitting::lip($whole), 1),
+            ]));
+            $at += self::FITTING;
         }
 
         return $tasks;

@@ -17,6 +17,7 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
@@ -57,7 +58,7 @@ final readonly class Planner
                     Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)]), ...$draft->reasons,
                 ], drawn: Draft::found($plan)->layout);
             }
-            $preparation = Preparation::of($plan->inclusions, $plan->studio->hours);
+            $preparation = self::preparation($plan);
             $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation, $compartments->set))->fill();
             if ($placed->run === null) {
                 return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $draft->layout);
@@ -81,7 +82,7 @@ final readonly class Planner
     {
         $layout = Layout::given($plan);
         $compartments = CompartmentPours::of($plan, $this->store);
-        $preparation = Preparation::of($plan->inclusions, $plan->studio->hours);
+        $preparation = self::preparation($plan);
         $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0))->fill();
         if ($placed->run === null) {
             return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $layout);
@@ -101,9 +102,22 @@ final readonly class Planner
         $simulation = Simulation::of($plan, $this->store);
         $starts = array_map(fn(SimulatedPour $pour): float => $pour->startHour, $simulation->pours);
         $windows = array_map(fn(SimulatedPour $pour): Window => $pour->window(), $simulation->pours);
-        $before = [...Preparation::of($plan->inclusions, $plan->studio->hours)->tasks, ...CompartmentPours::of($plan, $this->store)->tasks];
+        $preparation = self::preparation($plan);
+        // Pours that begin before the ground is ready are poured on one that was made ready before the plan begins.
+        $hasGround = $preparation->ground <= ($starts[0] ?? 0.0);
+        $before = array_filter($preparation->tasks, fn(Task $task): bool => $hasGround || $task->kind !== TaskKind::Prepare);
 
-        return $this->answer($simulation, PlacedPours::joints($starts, $windows), $before, null);
+        return $this->answer(
+            $simulation,
+            PlacedPours::joints($starts, $windows),
+            [...array_values($before), ...CompartmentPours::of($plan, $this->store)->tasks],
+            null,
+        );
+    }
+
+    private static function preparation(Plan $plan): Preparation
+    {
+        return Preparation::of($plan->inclusions, $plan->studio->hours, $plan->setup->making->groundCoats());
     }
 
     /**

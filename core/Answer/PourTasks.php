@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
 
 /** The work of each pour: the vessel made ready before the first, sanding where a joint asks for it, the pour itself. */
@@ -22,14 +24,18 @@ final class PourTasks
      */
     public static function of(Simulation $simulation, array $joints): array
     {
-        $tasks = [];
+        [$tasks, $applied] = [[], AppliedSteps::of($simulation)->tasks];
         foreach ($simulation->layout->pours as $k => $pour) {
             $start = $simulation->pours[$k]->startHour;
             if ($k === 0) {
                 $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
                 $tasks[] = new Task(TaskKind::Prepare, max(0.0, $start - Session::PREPARING), $start, 0, $making);
             } elseif ($joints[$k - 1] === Joint::Sanded) {
-                $tasks[] = new Task(TaskKind::Sand, $start - Session::SANDING, $start, $k, new Fact('sand', ['pour' => $k]));
+                $until = min([$start, ...array_map(
+                    fn(Task $task): float => $task->start,
+                    array_filter($applied, fn(Task $task): bool => $task->pour === $k - 1),
+                )]);
+                $tasks[] = new Task(TaskKind::Sand, $until - Session::SANDING, $until, $k, new Fact('sand', ['pour' => $k]));
             }
             $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
             $what = new Fact(
@@ -39,7 +45,7 @@ final class PourTasks
             $tasks[] = new Task(
                 TaskKind::Pour,
                 $start,
-                $start + Session::hours(count($pour->placed), $pour->resin->sheet->working),
+                $start + PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null)->hours(),
                 $k,
                 $what,
             );

@@ -17,10 +17,10 @@ final class PrepList
     {
         $steps = match ($setup->making) {
             Making::Mold   => ['wash-mold', 'lift-dust-and-wipe', 'look-for-scuffs', 'metal-rim'],
-            Making::Rigid  => ['wash-rigid', 'release-rigid', 'lift-dust'],
+            Making::Rigid  => ['wash-rigid', 'powder-rigid', 'lift-dust'],
             Making::Panel  => ['seal-ground', 'tape-edge', 'protect-panel-back'],
-            Making::Canvas => ['prime-canvas', 'support-canvas', 'protect-canvas-back'],
-            Making::Blank  => ['cut-blank', 'prime-blank', 'raise-blank', 'protect-blank-back'],
+            Making::Canvas => ['prime-canvas', 'tape-edge', 'support-canvas', 'protect-canvas-back'],
+            Making::Blank  => ['cut-blank', 'peel-blank', 'key-blank', 'tape-edge', 'raise-blank', 'protect-blank-back'],
             Making::Dam    => ['lay-dam', 'test-dam', 'lift-dust'],
             Making::Sheet  => ['lay-sheet', 'have-form-ready'],
         };

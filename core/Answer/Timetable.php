@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Bench\PourActs;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
@@ -150,10 +151,10 @@ final readonly class Timetable
     private function work(): array
     {
         $work = [];
-        foreach ($this->layout->pours as $pour) {
+        foreach ($this->layout->pours as $k => $pour) {
             $work[] = new PourWork(
-                Session::hours(count($pour->placed), $pour->resin->sheet->working),
-                max($this->earliest, $this->preparation->readyFor($pour->placed)),
+                PourActs::of($this->plan, $this->layout, $k)->hours(),
+                max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground),
             );
         }
 

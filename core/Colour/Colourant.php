@@ -32,6 +32,10 @@ final readonly class Colourant
      * @param float                      $density g/ml
      * @param float                      $drop    ml
      * @param float                      $bulk    density of grains as they lie, g/ml; 0 where it has none
+     * @param float                      $grain   across its grains, m; 0 where that is not known, or where it is dissolved
+     * @param float                      $solvent share of its mass that is solvent or water
+     * @param float                      $handful g in one measure of the hand, such as a stick tip; 0 where none was weighed
+     * @param string                     $hand    what that measure is called
      */
     private function __construct(
         public string $id,
@@ -43,7 +47,31 @@ final readonly class Colourant
         public float $density,
         public float $drop,
         public float $bulk = 0.0,
+        public float $grain = 0.0,
+        public float $solvent = 0.0,
+        public float $handful = 0.0,
+        public string $hand = '',
     ) {}
+
+    /** The same, of which more is known. */
+    public function known(float $grain, float $solvent, float $handful, string $hand): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->shade,
+            $this->absorb,
+            $this->scatter,
+            $this->density,
+            $this->drop,
+            $this->bulk,
+            $grain,
+            $solvent,
+            $handful,
+            $hand,
+        );
+    }
 
     /**
      * @param float $through m

@@ -56,34 +56,19 @@ final readonly class Recipe
         return $this->parts === [];
     }
 
-    /** Whether it is the same mix as another: the same colours, as strong, in any order. */
-    public function isSameAs(self $other): bool
-    {
-        return $this->key() === $other->key();
-    }
-
-    /** @return list<string> what its parts are, whatever they are called in a plan */
-    private function key(): array
-    {
-        $key = array_map(fn(array $part): string => json_encode([
-            $part[0]->name, $part[0]->kind, $part[0]->shade->toHex(),
-            self::digits($part[0]->absorb[0] + $part[0]->scatter[0]),
-            self::digits($part[0]->density), self::digits($part[0]->drop), self::digits($part[1]),
-        ], JSON_THROW_ON_ERROR), $this->parts);
-        sort($key);
-
-        return $key;
-    }
-
-    private static function digits(float $value): string
-    {
-        return sprintf('%.9e', $value);
-    }
-
     /** How it looks in a cup: half a finger deep, on white. */
     public function swatch(): Shade
     {
         return $this->film(self::CUP)->over(Shade::grey(0.9));
+    }
+
+    /** Solvent and water that its tints bring, as a share of the mass of plain mix, percent. */
+    public function solventPercent(float $mixDensity): float
+    {
+        return array_sum(array_map(
+            fn(array $part): float => $part[0]->solvent * $part[0]->percent($part[1], $mixDensity),
+            $this->parts,
+        ));
     }
 
     /** Whether it is a white that stands a while to thicken before it is drawn out (common practice). */

@@ -36,9 +36,10 @@ final class UnreadablePath extends InvalidArgumentException implements PensilisE
         return new self(new Fact('path.too-far', ['offset' => $offset, 'number' => $number, 'most_mm' => 1e3 * $most]));
     }
 
-    public static function secondOutline(int $offset): self
+    /** A further outline that is no hole of the first. */
+    public static function secondOutline(): self
     {
-        return new self(new Fact('path.second-outline', ['offset' => $offset]));
+        return new self(new Fact('path.second-outline'));
     }
 
     public static function empty(): self

@@ -16,6 +16,6 @@ final readonly class Fact
     /** How the names of figures end that have a unit. */
     public const ENDING = '/_(mm|g|ml|celsius|h|pct)$/';
 
-    /** @param array<string, int|float|string|BackedEnum|self|list<string>> $values */
+    /** @param array<string, int|float|string|BackedEnum|self|list<string>|list<self>> $values */
     public function __construct(public string $name, public array $values = []) {}
 }

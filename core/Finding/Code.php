@@ -43,6 +43,8 @@ enum Code: string
     // What a file says.
     case ImpossibleValue = 'impossible-value';
     case ImpossibleDepth = 'impossible-value.depth';
+    case UnknownInk = 'unknown-colour.ink';
+    case ImpossiblePin = 'impossible-value.pin';
     case SheetContradiction = 'sheet-contradiction';
     case UnknownVesselShape = 'unknown-shape.vessel';
     case UnknownObjectShape = 'unknown-shape.object';
@@ -55,11 +57,11 @@ enum Code: string
     case AboveRim = 'above-rim';
     case FillAboveRim = 'above-rim.fill';
     case CompartmentAboveRim = 'above-rim.compartment';
+    case CompartmentFull = 'compartment-full';
     case NoWall = 'no-wall';
     case SharesAboveAll = 'shares-above-all';
     case TooManyObjects = 'too-many-objects';
     case NoRoom = 'no-room';
-    case VitrificationNotYet = 'not-yet';
     case SeriesOrder = 'series-order';
     case RoomTemperature = 'room-temperature';
     case RoomInKelvin = 'room-temperature.kelvin';
@@ -72,6 +74,7 @@ enum Code: string
     // Layers.
     case TooManyPours = 'too-many-pours';
     case FillNotDivisible = 'fill-not-divisible';
+    case PinsLeaveNoRoom = 'pins-leave-no-room';
     case StandsOut = 'uncovered.stands-out';
     case Uncovered = 'uncovered';
     case FloatsOffAnyPour = 'floats-off.any-pour';
@@ -88,8 +91,12 @@ enum Code: string
     case SealBleeding = 'seal-first.bleeds';
     case SealSoaking = 'seal-first.soaks';
     case SealPorous = 'seal-first';
+    case LeftBare = 'left-bare';
     case BelowLeastPour = 'below-least-pour';
     case AboveGreatestPour = 'above-greatest-pour';
+    case RunsOff = 'runs-off';
+    case OpenSideSeen = 'open-side-seen';
+    case SheetShort = 'sheet-short';
     case UnderFilled = 'under-filled';
     case OverFilled = 'over-filled';
     case RatioError = 'ratio-error';
@@ -107,11 +114,15 @@ enum Code: string
     case Tilted = 'tilted';
     case RunsOver = 'runs-over';
     case TestFirst = 'test-first';
+    case SolventsUnsaid = 'solvents';
+    case FlameScars = 'flame';
+    case FlameOnInk = 'flame.ink';
 
     // Colours.
     case ColourShare = 'colour-share';
     case ColourShareMeant = 'colour-share.meant';
     case ColourSoftens = 'colour-softens';
+    case ColourSolvent = 'colour-solvent';
     case MuddyCup = 'muddies.in-cup';
     case MuddyEdge = 'muddies';
     case RegionNowhere = 'region-nowhere';
@@ -132,21 +143,25 @@ enum Code: string
     case TooHotForLayers = 'too-hot.for-layers';
     case TooHotEverywhere = 'too-hot.everywhere';
     case ObjectTooHot = 'object-too-hot';
-    case WallsUpright = 'walls-upright';
     case SheetRunsHot = 'sheet-runs-hot';
     case NoGel = 'no-gel';
     case CompartmentNoGel = 'no-gel.compartment';
     case NoFullCure = 'no-full-cure';
+    case StopsShort = 'stops-short';
     case OnLiquid = 'on-liquid';
     case OnLiquidForGood = 'on-liquid.for-good';
+    case RecoatAssumed = 'recoat-assumed';
+    case WetMissed = 'wet-missed';
     case BeforeRecoat = 'before-recoat';
     case RecoatMissed = 'recoat-missed';
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
     case OutsideHours = 'outside-hours';
+    case DueMissed = 'due-missed';
     case NotReady = 'not-ready';
     case HoursWithoutStart = 'hours-without-start';
-    case DriftNotYet = 'drift-not-yet';
+    case DriftsSooner = 'drifts';
+    case DriftsAnyway = 'drifts.anyway';
 
     /** What programs rely on. */
     public function word(): string
@@ -157,11 +172,11 @@ enum Code: string
     public function weight(): Weight
     {
         return match ($this->word()) {
-            'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'walls-upright', 'under-filled', 'below-least-pour',
-            'heat-rating', 'test-first', 'tilted',
-            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'outside-hours',
-            'several-mixes', 'not-ready' => Weight::Look,
-            'drift-not-yet', 'hours-without-start' => Weight::Told,
+            'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
+            'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
+            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
+            'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
+            'hours-without-start', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short' => Weight::Told,
             default => Weight::Spoils,
         };
     }
@@ -171,17 +186,18 @@ enum Code: string
     {
         return match ($this->word()) {
             'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
-            'too-many-pours', 'outside-vessel',
-            'objects-overlap', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
+            'too-many-pours', 'pins-leave-no-room', 'outside-vessel',
+            'objects-overlap', 'left-bare', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
             'above-greatest-pour', 'tilted',
-            'runs-over', 'drift-not-yet' => Question::Hangs,
-            'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'walls-upright', 'not-computable', 'no-gel',
-            'no-full-cure' => Question::Cools,
-            'no-time', 'on-liquid', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
-            'hours-without-start', 'not-ready' => Question::Fits,
-            'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first' => Question::Suits,
+            'runs-over', 'runs-off', 'drifts' => Question::Hangs,
+            'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
+            'no-full-cure', 'stops-short' => Question::Cools,
+            'no-time', 'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
+            'hours-without-start', 'not-ready', 'due-missed' => Question::Fits,
+            'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
+            'open-side-seen', 'sheet-short' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',
-            'colour-softens' => Question::Shows,
+            'colour-softens', 'colour-solvent' => Question::Shows,
             'ratio-error', 'ratio-refused', 'several-mixes', 'cup-too-heavy' => Question::Weighs,
             default => null,
         };

@@ -6,32 +6,41 @@ namespace Pensilis\Geometry;
 
 use Pensilis\Exception\CrossingOutline;
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Exception\UnreadablePath;
 use Pensilis\Numerics\GaussLegendre;
 
 /**
- * A closed line in plan, about the middle of its bounding box. Metres.
+ * A closed line in plan, with holes where other lines lie inside it, about the middle of its bounding box. Metres.
  *
  * Area by Green's theorem, ½∮(x dy − y dx), exact on lines and Bézier curves and to rounding on arcs; the corners
- * are a chord polygon, for drawings and for telling inside from outside. Invariant: it runs round once.
+ * are a chord polygon, for drawings and for telling inside from outside. Invariant: it runs round once, and no hole lies in another.
  */
 final readonly class Outline
 {
     /** An arc of at most half a turn, cut into so many panels, is integrated to rounding. */
     private const PANELS = 8;
 
-    /** @param non-empty-list<array{float, float}> $corners */
+    /**
+     * @param non-empty-list<array{float, float}> $corners
+     * @param array{float, float}                 $drawnAt where its middle lies in the drawing that it was read from
+     * @param list<list<array{float, float}>>     $holes   their lines
+     * @param list<array{float, float}>           $outer   the line round them, where there are any
+     */
     private function __construct(
         public array $corners,
         public float $area,
         public float $perimeter,
         public float $halfX,
         public float $halfY,
+        public array $drawnAt = [0.0, 0.0],
+        public array $holes = [],
+        private array $outer = [],
     ) {}
 
-    /** SVG path data; a unit of it is so many millimetres. */
+    /** SVG path data, holes after the line that they lie in; a unit of it is so many millimetres. */
     public static function fromPath(string $path, float $unit = 1.0): self
     {
-        return self::of(PathReader::curves($path), 1e-3 * $unit);
+        return self::of(PathReader::chains($path), 1e-3 * $unit);
     }
 
     /** A regular polygon standing on a side. */
@@ -47,7 +56,7 @@ final readonly class Outline
         }
         assert($curves !== []);
 
-        return self::of($curves, 1.0);
+        return self::of([$curves], 1.0);
     }
 
     /**
@@ -85,6 +94,12 @@ final readonly class Outline
         );
     }
 
+    /** @return non-empty-list<array{float, float}> its line without holes */
+    public function outer(): array
+    {
+        return $this->outer === [] ? $this->corners : $this->outer;
+    }
+
     /** @return bool whether a point lies inside or on the line */
     public function contains(float $x, float $y): bool
     {
@@ -105,58 +120,131 @@ final readonly class Outline
     }
 
     /**
-     * @param non-empty-list<Curve> $curves a closed chain
-     * @param float                 $unit   metres
+     * @param non-empty-list<non-empty-list<Curve>> $chains closed, holes after the line that they lie in
+     * @param float                                 $unit   metres
      */
-    private static function of(array $curves, float $unit): self
+    private static function of(array $chains, float $unit): self
     {
-        [$area, $perimeter, $points] = [0.0, 0.0, []];
-        foreach ($curves as $curve) {
-            $area += 0.5 * GaussLegendre::integrate(function (float $t) use ($curve): float {
-                [[$x, $y], [$dx, $dy]] = [$curve->point($t), $curve->tangent($t)];
+        [$areas, $perimeter, $rings] = [[], 0.0, []];
+        foreach ($chains as $n => $curves) {
+            [$area, $points] = [0.0, []];
+            foreach ($curves as $curve) {
+                $area += 0.5 * GaussLegendre::integrate(function (float $t) use ($curve): float {
+                    [[$x, $y], [$dx, $dy]] = [$curve->point($t), $curve->tangent($t)];
 
-                return $x * $dy - $y * $dx;
-            }, 0.0, 1.0, self::PANELS);
-            $perimeter += GaussLegendre::integrate(fn(float $t): float => hypot(...$curve->tangent($t)), 0.0, 1.0, self::PANELS);
-            for ($n = 0; $n < $curve->chords(); $n++) {
-                $points[] = $curve->point($n / $curve->chords());
+                    return $x * $dy - $y * $dx;
+                }, 0.0, 1.0, self::PANELS);
+                $perimeter += GaussLegendre::integrate(fn(float $t): float => hypot(...$curve->tangent($t)), 0.0, 1.0, self::PANELS);
+                for ($k = 0; $k < $curve->chords(); $k++) {
+                    $points[] = $curve->point($k / $curve->chords());
+                }
             }
+            assert($points !== []);
+            // Holes run the other way round.
+            $rings[] = $n > 0 && $area * $areas[0] > 0.0 ? array_reverse($points) : $points;
+            $areas[] = $area;
         }
-        self::mustNotCross($points);
-        [$x, $y] = [array_column($points, 0), array_column($points, 1)];
-        assert($x !== [] && $y !== [] && $points !== []);
+        self::mustNotCross($rings);
+        self::mustBeHoles(array_slice($rings, 1), $rings[0]);
+        [$x, $y] = [array_column($rings[0], 0), array_column($rings[0], 1)];
         [$middleX, $middleY] = [0.5 * (min($x) + max($x)), 0.5 * (min($y) + max($y))];
-        ImpossibleValue::unlessPositive('outline-area', abs($area));
+        $area = 2.0 * abs($areas[0]) - array_sum(array_map(abs(...), $areas));
+        ImpossibleValue::unlessPositive('outline-area', $area);
+        $moved = array_map(fn(array $ring): array => self::moved($ring, $unit, $middleX, $middleY), $rings);
+        $outer = array_shift($moved);
 
         return new self(
-            array_map(fn(array $p): array => [$unit * ($p[0] - $middleX), $unit * ($p[1] - $middleY)], $points),
-            abs($area) * $unit ** 2,
+            self::strung([$outer, ...$moved]),
+            $area * $unit ** 2,
             $perimeter * $unit,
             0.5 * $unit * (max($x) - min($x)),
             0.5 * $unit * (max($y) - min($y)),
+            [$unit * $middleX, $unit * $middleY],
+            $moved,
+            $outer,
         );
+    }
+
+    /**
+     * About a middle, in metres.
+     *
+     * @param non-empty-list<array{float, float}> $ring
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function moved(array $ring, float $unit, float $x, float $y): array
+    {
+        return array_map(fn(array $p): array => [$unit * ($p[0] - $x), $unit * ($p[1] - $y)], $ring);
+    }
+
+    /**
+     * Rings on one line that runs to each hole where it is nearest, round it and back.
+     *
+     * @param non-empty-list<non-empty-list<array{float, float}>> $rings
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function strung(array $rings): array
+    {
+        $line = $rings[0];
+        foreach (array_slice($rings, 1) as $hole) {
+            [$nearest, $at, $from] = [INF, 0, 0];
+            foreach ($line as $i => [$x, $y]) {
+                foreach ($hole as $k => [$hx, $hy]) {
+                    $far = hypot($hx - $x, $hy - $y);
+                    if ($far < $nearest) {
+                        [$nearest, $at, $from] = [$far, $i, $k];
+                    }
+                }
+            }
+            $round = [...array_slice($hole, $from), ...array_slice($hole, 0, $from + 1)];
+            $line = [...array_slice($line, 0, $at + 1), ...$round, ...array_slice($line, $at)];
+        }
+
+        return $line;
+    }
+
+    /**
+     * @param list<non-empty-list<array{float, float}>> $holes
+     * @param non-empty-list<array{float, float}>       $outer
+     *
+     * @throws UnreadablePath where one lies outside, or in another
+     */
+    private static function mustBeHoles(array $holes, array $outer): void
+    {
+        $rings = array_map(fn(array $ring): self => new self($ring, 0.0, 0.0, 0.0, 0.0), [$outer, ...$holes]);
+        foreach ($holes as $n => $hole) {
+            foreach ($rings as $m => $ring) {
+                if ($m !== $n + 1 && $ring->contains(...$hole[0]) !== ($m === 0)) {
+                    throw UnreadablePath::secondOutline();
+                }
+            }
+        }
     }
 
     /**
      * Sweeps along x, so that only edges that overlap there are compared.
      *
-     * @param list<array{float, float}> $points
+     * @param list<list<array{float, float}>> $rings
      *
      * @throws CrossingOutline
      */
-    private static function mustNotCross(array $points): void
+    private static function mustNotCross(array $rings): void
     {
-        $edges = [];
-        $count = count($points);
-        foreach ($points as $i => [$x, $y]) {
-            [$toX, $toY] = $points[($i + 1) % $count];
-            $edges[] = [min($x, $toX), max($x, $toX), $x, $y, $toX, $toY, $i];
+        [$edges, $first] = [[], 0];
+        foreach ($rings as $points) {
+            foreach ($points as $i => [$x, $y]) {
+                $next = ($i + 1) % count($points);
+                [$toX, $toY] = $points[$next];
+                $edges[] = [min($x, $toX), max($x, $toX), $x, $y, $toX, $toY, $first + $i, $first + $next];
+            }
+            $first += count($points);
         }
         usort($edges, fn(array $one, array $other): int => $one[0] <=> $other[0]);
-        foreach ($edges as $n => [, $right, $ax, $ay, $bx, $by, $i]) {
-            for ($m = $n + 1; $m < $count && $edges[$m][0] <= $right; $m++) {
-                [, , $cx, $cy, $dx, $dy, $j] = $edges[$m];
-                if (($i + 1) % $count === $j || ($j + 1) % $count === $i) {
+        foreach ($edges as $n => [, $right, $ax, $ay, $bx, $by, $i, $next]) {
+            for ($m = $n + 1; $m < $first && $edges[$m][0] <= $right; $m++) {
+                [, , $cx, $cy, $dx, $dy, $j, $after] = $edges[$m];
+                if ($next === $j || $after === $i) {
                     continue;
                 }
                 $side = fn(

@@ -7,7 +7,8 @@ namespace Pensilis\Geometry;
 use Pensilis\Exception\UnreadablePath;
 
 /**
- * Reads SVG path data of one closed outline: M L H V C S Q T A Z, absolute and relative (SVG 1.1, section 8.3).
+ * Reads SVG path data of closed outlines, each from its move to the next: M L H V C S Q T A Z, absolute and relative (SVG 1.1, section
+ * 8.3). A line that is not closed is closed; one of no length is left out.
  *
  * Hostile input is expected: the number of segments, the size of numbers and the grammar are bounded.
  */
@@ -30,21 +31,26 @@ final class PathReader
 
     private string $before = '';
 
-    /** @var list<Curve> */
+    /** @var list<Curve> of the outline that is being read */
     private array $curves = [];
 
+    /** @var list<non-empty-list<Curve>> */
+    private array $chains = [];
+
+    private int $count = 0;
+
     /**
-     * @return non-empty-list<Curve> a closed chain, in the units of the path
+     * @return non-empty-list<non-empty-list<Curve>> closed chains, in the units of the path
      *
      * @throws UnreadablePath
      */
-    public static function curves(string $path): array
+    public static function chains(string $path): array
     {
         $reader = new self();
         $reader->read($path);
-        $reader->close();
+        $reader->end();
 
-        return $reader->curves === [] ? throw UnreadablePath::empty() : $reader->curves;
+        return $reader->chains === [] ? throw UnreadablePath::empty() : $reader->chains;
     }
 
     private function read(string $path): void
@@ -60,13 +66,12 @@ final class PathReader
             if (!isset(self::ARGUMENTS[$upper]) || ($this->before === '') !== ($upper === 'M' && $this->before === '')) {
                 throw UnreadablePath::unknownCommand($offset, $command);
             }
-            $at = $offset;
             [$numbers, $offset] = $this->numbers($path, $offset, $upper);
-            $this->draw($command, $upper, $numbers, $at);
+            $this->draw($command, $upper, $numbers);
             // More pairs after a move are lines.
             $command = $upper === 'M' ? ($command === 'M' ? 'L' : 'l') : $command;
             $this->before = $upper;
-            if (count($this->curves) > self::MOST_SEGMENTS) {
+            if ($this->count > self::MOST_SEGMENTS) {
                 throw UnreadablePath::tooMany(self::MOST_SEGMENTS);
             }
             $match = [];
@@ -104,14 +109,14 @@ final class PathReader
     }
 
     /** @param list<float> $n */
-    private function draw(string $command, string $upper, array $n, int $offset): void
+    private function draw(string $command, string $upper, array $n): void
     {
         [$x, $y] = $command === $upper ? [0.0, 0.0] : $this->here;
         $at = fn(int $i): array => [$n[$i] + $x, $n[$i + 1] + $y];
         $mirrored = fn(string $kinds): array => $this->control !== null && str_contains($kinds, $this->before)
             ? [2.0 * $this->here[0] - $this->control[0], 2.0 * $this->here[1] - $this->control[1]] : $this->here;
         match ($upper) {
-            'M'     => $this->move($at(0), $offset),
+            'M'     => $this->move($at(0)),
             'L'     => $this->line($at(0)),
             'H'     => $this->line([$n[0] + $x, $this->here[1]]),
             'V'     => $this->line([$this->here[0], $n[0] + $y]),
@@ -125,12 +130,20 @@ final class PathReader
     }
 
     /** @param array{float, float} $to */
-    private function move(array $to, int $offset): void
+    private function move(array $to): void
     {
-        if ($this->curves !== []) {
-            throw UnreadablePath::secondOutline($offset);
-        }
+        $this->end();
         $this->here = $this->start = $to;
+    }
+
+    /** Closes the outline that is being read. */
+    private function end(): void
+    {
+        $this->close();
+        if ($this->curves !== []) {
+            $this->chains[] = $this->curves;
+            $this->curves = [];
+        }
     }
 
     /** @param array{float, float} $to */
@@ -189,6 +202,7 @@ final class PathReader
     private function add(Curve $curve, array $to, ?array $control = null): void
     {
         $this->curves[] = $curve;
+        $this->count++;
         [$this->here, $this->control] = [$to, $control];
     }
 }

@@ -120,6 +120,18 @@ final readonly class Section
         }, range(0, self::CORNERS - 1));
     }
 
+    /** @return non-empty-list<array{float, float}> the same without holes, as it is drawn */
+    public function outer(): array
+    {
+        return $this->outline?->outer() ?? $this->rim();
+    }
+
+    /** @return list<list<array{float, float}>> the edges of its holes */
+    public function holes(): array
+    {
+        return $this->outline->holes ?? [];
+    }
+
     /** Where a line through (x, y) with the direction (dx, dy), of length 1, runs inside: metres along the line. */
     public function along(float $x, float $y, float $dx, float $dy): Intervals
     {
@@ -157,7 +169,7 @@ final readonly class Section
         return $length > 0.0 ? [$this->halfX ** 2 * $x / $length, $this->halfY ** 2 * $y / $length] : [0.0, 0.0];
     }
 
-    private function isCircle(): bool
+    public function isCircle(): bool
     {
         return $this->round && $this->halfX === $this->halfY;
     }

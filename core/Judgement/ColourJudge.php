@@ -18,6 +18,9 @@ use Pensilis\Quantity\Share;
 /** What stands against colours, mix by mix and region by region, and what of them will be seen. */
 final readonly class ColourJudge implements Judge
 {
+    /** Solvent or water above which a mix may stay soft or turn cloudy, percent of its mass (memory). */
+    private const SOLVENT = 1.0;
+
     public function __construct(private Plan $plan, private Layout $layout) {}
 
     /** @return list<Finding> */
@@ -29,7 +32,9 @@ final readonly class ColourJudge implements Judge
         foreach ($coloured as $k => $pour) {
             foreach ($pour->portions->all as $portion) {
                 $at = $portion->pointer($k);
-                array_push($found, ...array_filter([$this->amount($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at)]));
+                array_push($found, ...array_filter([
+                    $this->amount($pour, $k, $portion, $at), $this->solvent($pour, $k, $portion, $at), $this->mud($pour, $k, $portion, $at),
+                ]));
             }
             array_push($found, ...(new RegionJudge($pour, $k, $neighbours[$k]))->findings());
         }
@@ -55,6 +60,18 @@ final readonly class ColourJudge implements Judge
             'pour'  => Number::count($k + 1), 'share' => Share::percent($percent),
             'usual' => Share::percent(Recipe::WARN_PERCENT), 'softens' => Share::percent(Recipe::SOFTENS_PERCENT),
         ], ['region' => $portion->name], $code === Code::ColourSoftens ? new Mend("/pours/{$k}/thick_on_purpose", true) : null);
+    }
+
+    /** What does not cure and has nowhere to go. */
+    private function solvent(LaidPour $pour, int $k, Portion $portion, string $at): ?Finding
+    {
+        $density = 1e-3 * $pour->resin->density;
+        $share = $portion->recipe->solventPercent($density);
+
+        return $share <= self::SOLVENT ? null : Finding::of(Code::ColourSolvent, "{$at}/mix", [
+            'pour'    => Number::count($k + 1), 'solvent' => Share::percent($share), 'most' => Share::percent(self::SOLVENT),
+            'pigment' => Share::percent($portion->recipe->percent($density) - $share),
+        ], ['region' => $portion->name]);
     }
 
     /** Colours in one cup that make mud of each other. */

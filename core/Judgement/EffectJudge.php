@@ -52,7 +52,7 @@ final readonly class EffectJudge implements Judge
             array_push($found, ...$this->hidden($pour, $k));
         }
 
-        return [...$found, ...$this->objects()];
+        return [...$found, ...($this->plan->setup->viewed === Viewed::Sides ? [] : $this->applied()), ...$this->objects()];
     }
 
     /**
@@ -77,12 +77,7 @@ final readonly class EffectJudge implements Judge
             if ($left < self::FAINT) {
                 $found[] = $this->veiled($what, $left, $at);
             } elseif (($difference = $this->standsOut($pour, $k, $portion, $places)) < self::ALIKE) {
-                $found[] = Finding::of(
-                    Code::BlendsIn,
-                    $at,
-                    ['difference' => Number::of($difference), 'seen' => Number::of(self::ALIKE)],
-                    ['what'       => $what],
-                );
+                $found[] = $this->blendsIn($what, $difference, $at);
             }
         }
 
@@ -131,10 +126,40 @@ final readonly class EffectJudge implements Judge
         return $found;
     }
 
+    /** @return list<Finding> decoration behind too much colour, or of the colour of its ground */
+    private function applied(): array
+    {
+        $found = [];
+        foreach ($this->layout->pours as $k => $pour) {
+            foreach ($pour->coat->applied as $n => $one) {
+                if ($one->colour === null || $one->isWet) {
+                    continue;
+                }
+                $at = "/pours/{$k}/applied/{$n}";
+                $left = $this->appearance->showsOfCoat($k, $one->x, $one->y);
+                $differs = $one->colour->shade->differenceFrom($this->appearance->ground($one->x, $one->y));
+                if ($left < self::FAINT) {
+                    $found[] = $this->veiled($one->fact(), $left, $at);
+                } elseif ($differs < self::ALIKE) {
+                    $found[] = $this->blendsIn($one->fact(), $differs, $at);
+                }
+            }
+        }
+
+        return $found;
+    }
+
     /** How far the colour of an object lies from what is seen beside it, ΔE*ab. */
     private function differs(Inclusion $object): float
     {
         return $this->appearance->objectAt($object)->differenceFrom($this->appearance->ground($object->x, $object->y));
+    }
+
+    private function blendsIn(Fact $what, float $difference, string $at): Finding
+    {
+        return Finding::of(Code::BlendsIn, $at, [
+            'difference' => Number::of($difference), 'seen' => Number::of(self::ALIKE),
+        ], ['what' => $what]);
     }
 
     private function veiled(Fact $what, float $left, string $at): Finding

@@ -44,9 +44,12 @@ final class Judges
             new SetupJudge($plan, $layout),
             new ColourJudge($plan, $layout),
             new HeatJudge($simulation),
+            new DriftJudge($simulation),
+            new GlassJudge($simulation),
             new AppliedJudge($simulation),
             new HoursJudge($plan, $tasks),
             new ReadinessJudge($plan, $layout, $tasks),
+            new DueJudge($plan, $tasks),
             new ScopeJudge($plan),
         );
 

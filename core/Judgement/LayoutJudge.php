@@ -49,7 +49,7 @@ final readonly class LayoutJudge implements Judge
         foreach ($this->plan->inclusions as $i => $inclusion) {
             array_push($found, ...$this->ofObject($inclusion, "/inclusions/{$i}"));
         }
-        array_push($found, ...$this->overlaps());
+        array_push($found, ...$this->leftBare(), ...$this->overlaps());
         foreach ($this->layout->pours as $k => $pour) {
             array_push($found, ...$this->ofPour($pour, $k));
         }
@@ -150,13 +150,27 @@ final readonly class LayoutJudge implements Judge
                 'tolerance' => Length::metres($inclusion->tolerance), 'target' => Length::metres($inclusion->targetBottom),
             ], ['object' => $inclusion->id]);
         }
-        $cover = $this->layout->pours[$this->layout->firstCover($inclusion) ?? -1] ?? null;
+        $first = $this->layout->firstCover($inclusion);
+        $cover = $this->layout->pours[$first ?? -1] ?? null;
         $lift = $cover === null ? INF : Buoyancy::of($inclusion, $cover->resin->density)->liftDepth();
-        $covered = $cover === null ? 0.0 : $cover->top - $this->layout->bottomOf($inclusion);
+        $covered = $first === null ? 0.0 : $this->layout->liquidTo($first) - $this->layout->bottomOf($inclusion);
 
         return $covered < $lift ? null : Finding::of(Code::FloatsOff, $pointer, [
             'cover' => Length::metres($covered), 'lift' => Length::metres($lift),
         ], ['object' => $inclusion->id], new Mend("{$pointer}/hold", Hold::Hang->value));
+    }
+
+    /** @return list<Finding> one for all that go in bare by choice */
+    private function leftBare(): array
+    {
+        $bare = array_values(array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->isLeftBare()));
+
+        return $bare === [] ? [] : [Finding::of(Code::LeftBare, '/sealing/school', [
+            'air' => Volume::millilitres(array_sum(array_map(
+                fn(Inclusion $one): float => 1e6 * $one->count() * $one->releasableAir(),
+                $bare,
+            ))),
+        ], ['objects' => array_map(fn(Inclusion $one): string => $one->id, $bare)])];
     }
 
     /** @return list<Finding> one for each pair of objects that reach into each other; copies keep clear by themselves */
@@ -199,15 +213,24 @@ final readonly class LayoutJudge implements Judge
         $depth = ['pour' => Number::count($k + 1), 'depth' => Length::metres($pour->depth())];
         $sheet = $pour->resin->sheet;
         $found = [];
-        if ($pour->depth() < $sheet->leastPour - self::FLAT) {
+        // Pours that are liquid together count as one.
+        $deep = $this->layout->liquidDepth($k);
+        if ($deep < $sheet->leastPour - self::FLAT) {
             $found[] = Finding::of(Code::BelowLeastPour, "/pours/{$k}/depth_mm", $depth + ['least' => Length::metres($sheet->leastPour)]);
         }
-        if ($pour->depth() > $sheet->greatestPour + self::FLAT) {
+        $film = $this->plan->setup->film;
+        if ($film !== null && $pour->depth() > $film + self::FLAT) {
             $found[] = Finding::of(
-                Code::AboveGreatestPour,
+                Code::RunsOff,
                 "/pours/{$k}/depth_mm",
-                $depth + ['greatest' => Length::metres($sheet->greatestPour)],
+                $depth + ['film' => Length::metres($film)],
+                mend: new Mend("/pours/{$k}/depth_mm", round(1e3 * $film, 1)),
             );
+        }
+        if (!$pour->isOnWet && $deep > $sheet->greatestPour + self::FLAT) {
+            $found[] = Finding::of(Code::AboveGreatestPour, "/pours/{$k}/depth_mm", [
+                'depth' => Length::metres($deep), 'greatest' => Length::metres($sheet->greatestPour),
+            ] + $depth);
         }
 
         return [...$found, ...(new BatchJudge($pour->batch, $k))->findings()];

@@ -15,9 +15,6 @@ final readonly class ScopeJudge implements Judge
 
     public function findings(): array
     {
-        return [
-            ...($this->plan->inclusions === [] ? [] : [Finding::of(Code::DriftNotYet, '/inclusions')]),
-            ...($this->plan->studio->hoursIgnored ? [Finding::of(Code::HoursWithoutStart, '/studio/hours')] : []),
-        ];
+        return $this->plan->studio->hoursIgnored ? [Finding::of(Code::HoursWithoutStart, '/studio/hours')] : [];
     }
 }

@@ -11,11 +11,16 @@ use Pensilis\Finding\Mend;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Keeping;
+use Pensilis\Plan\Bubbling;
 use Pensilis\Plan\Fitting;
+use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Plan;
+use Pensilis\Plan\Viewed;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Vessel\DrapeForm;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -34,8 +39,21 @@ final readonly class SetupJudge implements Judge
     public function findings(): array
     {
         return array_values(array_filter([
-            $this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test(),
+            $this->deflection(), $this->thickness(), ...$this->fittings(), $this->slope(), $this->margin(), $this->test(), $this->flame(),
+            $this->openSide(), $this->solvents(), $this->sheet(),
         ]));
+    }
+
+    /** A sheet that does not reach from rim to rim of the form that it is draped over. */
+    private function sheet(): ?Finding
+    {
+        $form = $this->plan->setup->form;
+        $has = DrapeForm::cutFrom($this->plan->vessel);
+
+        return $form === null || $has >= $form->sheet() - Vessel::SAME ? null : Finding::of(Code::SheetShort, '/vessel/form', [
+            'has'   => Length::metres($has), 'needs' => Length::metres($form->sheet()), 'depth' => Length::metres($form->depth),
+            'comes' => Length::metres($form->depthOf($has)),
+        ]);
     }
 
     private function deflection(): ?Finding
@@ -56,11 +74,14 @@ final readonly class SetupJudge implements Judge
     private function thickness(): ?Finding
     {
         $least = $this->plan->purpose->service->leastThickness();
-        $has = $this->plan->vessel->fill;
-        if ($has >= $least) {
+        $setup = $this->plan->setup;
+        $has = $setup->thickness($this->plan->vessel->fill);
+        // A ground that stays but is not told of carries the piece, whatever it is.
+        if ($has >= $least || ($setup->making->isKept() && $setup->ground === null)) {
             return null;
         }
-        $mend = $this->plan->vessel->shape->height() < $least ? null : new Mend('/vessel/fill_mm', round(1e3 * $least, 1));
+        $fill = $this->plan->vessel->fill + $least - $has;
+        $mend = $this->plan->vessel->shape->height() < $fill ? null : new Mend('/vessel/fill_mm', round(1e3 * $fill, 1));
 
         return Finding::of(
             Code::TooThin,
@@ -75,16 +96,16 @@ final readonly class SetupJudge implements Judge
     private function fittings(): array
     {
         $found = [];
-        $thickness = $this->layout->level();
+        $thickness = $this->plan->setup->thickness($this->layout->level());
         foreach ($this->plan->purpose->fittings as $n => $fitting) {
-            if ($fitting->depth > 0.5 * $thickness + 1e-9) {
+            if ($fitting->fixing === Fixing::Screw && $fitting->depth > 0.5 * $thickness + 1e-9) {
                 $found[] = Finding::of(Code::HoleTooDeep, "/purpose/fittings/{$n}/depth_mm", [
                     'hole' => Length::metres($fitting->depth), 'thickness' => Length::metres($thickness),
                     'half' => Length::metres(0.5 * $thickness),
                 ], ['fitting' => $this->nameOf($fitting)], new Mend("/purpose/fittings/{$n}/depth_mm", round(500.0 * $thickness, 1)));
             }
             foreach ($this->plan->inclusions as $i => $inclusion) {
-                if ($this->reachesUnder($inclusion, $fitting, $thickness)) {
+                if ($this->reachesUnder($inclusion, $fitting)) {
                     $found[] = Finding::of(
                         Code::UnderFitting,
                         "/inclusions/{$i}/at_mm",
@@ -92,19 +113,19 @@ final readonly class SetupJudge implements Judge
                     );
                 }
             }
-            array_push($found, ...$this->pierced($fitting, $thickness));
+            array_push($found, ...$this->pierced($fitting));
         }
 
         return $found;
     }
 
     /** @return list<Finding> what is applied on a surface that the hole of a fitting goes through */
-    private function pierced(Fitting $fitting, float $thickness): array
+    private function pierced(Fitting $fitting): array
     {
-        [$from, $to] = $fitting->zone($thickness);
+        [$from, $to] = $this->plan->setup->keptFree($fitting, $this->layout->level());
         $found = [];
         foreach ($this->layout->pours as $k => $pour) {
-            $meets = $pour->top > $from - Vessel::SAME && $pour->top < $to + Vessel::SAME;
+            $meets = $to > $from && $pour->top > $from - Vessel::SAME && $pour->top < $to + Vessel::SAME;
             foreach ($meets ? $pour->coat->applied : [] as $n => $applied) {
                 if ($applied->reaches($fitting->x, $fitting->y, $fitting->radius)) {
                     $found[] = Finding::of(Code::AppliedUnderFitting, "/pours/{$k}/applied/{$n}/at_mm", ['pour' => Number::count($k + 1)], [
@@ -122,10 +143,10 @@ final readonly class SetupJudge implements Judge
         return new Fact("fitting.{$fitting->kind}");
     }
 
-    private function reachesUnder(Inclusion $inclusion, Fitting $fitting, float $thickness): bool
+    private function reachesUnder(Inclusion $inclusion, Fitting $fitting): bool
     {
         $bottom = $this->layout->bottomOf($inclusion);
-        [$from, $to] = $fitting->zone($thickness);
+        [$from, $to] = $this->plan->setup->keptFree($fitting, $this->layout->level());
         $cut = $inclusion->solid->sectionAt(max(0.0, $from - $bottom));
         if ($bottom >= $to || $bottom + $inclusion->solid->height() <= $from) {
             return false;
@@ -172,10 +193,55 @@ final readonly class SetupJudge implements Judge
         ], mend: new Mend('/vessel/fill_mm', round(1e3 * $fill, 1)));
     }
 
+    /** A flame that is asked for where it scars the vessel or meets alcohol. */
+    private function flame(): ?Finding
+    {
+        if ($this->plan->setup->bubbling !== Bubbling::Flame) {
+            return null;
+        }
+        $mend = new Mend('/bubbles/school', Bubbling::WarmAir->value);
+        foreach ($this->layout->pours as $k => $pour) {
+            if ($pour->coat->hasInk()) {
+                return Finding::of(Code::FlameOnInk, '/bubbles/school', ['pour' => Number::count($k + 1)], mend: $mend);
+            }
+        }
+
+        return $this->plan->setup->making->burns()
+            ? Finding::of(Code::FlameScars, '/bubbles/school', names: ['making' => $this->plan->setup->making], mend: $mend)
+            : null;
+    }
+
+    /** The last pour is the one that nail colours and alcohol get onto. */
+    private function solvents(): ?Finding
+    {
+        $last = $this->layout->pours[count($this->layout->pours) - 1] ?? null;
+        if (!$this->plan->purpose->meetsSolvents || $last === null || $last->resin->sheet->resistsSolvents) {
+            return null;
+        }
+
+        return Finding::of(
+            Code::SolventsUnsaid,
+            $this->plan->pointerToResin($last->resin->id) . '/sheet/resists_solvents',
+            names: ['resin' => $last->resin->name],
+        );
+    }
+
+    /** The gloss of a mold is on the face that it gave; an open side that is seen sets as it levels. */
+    private function openSide(): ?Finding
+    {
+        $setup = $this->plan->setup;
+        $isSeen = $setup->viewed === Viewed::Top || $setup->viewed === Viewed::Both;
+
+        return $this->plan->purpose->isGlossAsked && $isSeen && !$setup->making->isKept()
+            ? Finding::of(Code::OpenSideSeen, '/purpose/finish')
+            : null;
+    }
+
     /** One finding for all that may change colour. */
     private function test(): ?Finding
     {
-        $fading = array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->substance->fades);
+        $fading = array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->substance->fades
+            && $one->substance->keeping !== Keeping::Accept);
 
         return $fading === [] ? null : Finding::of(Code::TestFirst, '/inclusions/' . array_key_first($fading) . '/material/fades', names: [
             'objects' => array_map(fn(Inclusion $one): string => $one->id, array_values($fading)),

@@ -72,7 +72,8 @@ final class Diagnosis
     {
         $id = $wish->inclusion->id;
         $better = $this->nearestTarget($wish, []);
-        $needed = $wish->inclusion->targetTop() + $wish->inclusion->cover - $wish->inclusion->tolerance;
+        // Even as low as it may lie.
+        $needed = $wish->least / 1e6 + $wish->inclusion->solid->height() + $wish->inclusion->cover;
         if ($needed > $this->fill + 1e-9) {
             return new Obstacle(Code::StandsOut, ['needs' => Length::metres($needed)] + $this->limits(), [$id], $better);
         }

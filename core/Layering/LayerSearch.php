@@ -10,6 +10,7 @@ namespace Pensilis\Layering;
  * Problem: heights 0 = h0 < h1 < … < hN = fill with every depth in [least, greatest], such that each object
  * has a layer hk within its tolerance whose next pour stays below the depth that lifts it. Least first: number
  * of pours; then the sum of deviations from the targets; then the sum of squared depths (even pours stay cooler).
+ * A pour that is pinned is one of them, whatever its depth.
  *
  * Method: dynamic programming over candidate heights from the floor up. A state is a height and, for each
  * object whose range holds that height, the best deviation offered so far (objects that want the same are one,
@@ -49,13 +50,21 @@ final readonly class LayerSearch
     /** @var list<int> how many objects have each of them */
     private array $many;
 
-    /** @param list<Wish> $wishes */
+    /** The greatest depth of any pour. */
+    private int $reach;
+
+    /**
+     * @param list<Wish> $wishes
+     * @param list<Pin>  $pins
+     */
     public function __construct(
         private int $fill,
         private int $least,
         private int $greatest,
         private array $wishes,
+        private array $pins = [],
     ) {
+        $this->reach = max($greatest, 0, ...array_map(fn(Pin $pin): int => $pin->to - $pin->from, $pins));
         $this->different = array_values(Wish::different($wishes));
         $this->many = array_values(array_count_values(array_map(fn(Wish $wish): string => $wish->key(), $wishes)));
     }
@@ -73,8 +82,8 @@ final readonly class LayerSearch
         $most = max(self::LEAST_LABELS, intdiv(self::MOST_WORK, max(1, count($this->different))));
         foreach ($heights as $a => $from) {
             foreach ($this->best($reached[$a] ?? [], $most) as $label) {
-                for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->greatest; $b++) {
-                    $next = $heights[$b] - $from >= $this->least ? $this->poured($label, $heights[$b]) : null;
+                for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->reach; $b++) {
+                    $next = $this->isAllowed($from, $heights[$b]) ? $this->poured($label, $heights[$b]) : null;
                     if ($next === null) {
                         continue;
                     }
@@ -124,6 +133,21 @@ final readonly class LayerSearch
         return $cheapest + array_slice($labels, 0, $most - count($cheapest), true);
     }
 
+    /** Whether a pour may be poured between two heights: one that is pinned, else one of a usual depth that leaves those whole. */
+    private function isAllowed(int $from, int $to): bool
+    {
+        $isPinned = false;
+        foreach ($this->pins as $pin) {
+            if ($pin->isAt($from, $to)) {
+                $isPinned = true;
+            } elseif (!$pin->isClearOf($from, $to)) {
+                return false;
+            }
+        }
+
+        return $isPinned || ($to - $from >= $this->least && $to - $from <= $this->greatest);
+    }
+
     /** The label after a pour up to a height; null where an object is left without a layer. */
     private function poured(Label $label, int $to): ?Label
     {
@@ -161,6 +185,11 @@ final readonly class LayerSearch
     private function candidates(): array
     {
         $lattice = [0, $this->fill, $this->least, $this->fill - $this->least, ...range(0, max($this->fill, self::LATTICE), self::LATTICE)];
+        foreach ($this->pins as $pin) {
+            foreach ([$pin->from - $this->greatest, $pin->from - $this->least, $pin->from] as $height) {
+                array_push($lattice, $height, $pin->to + $pin->from - $height);
+            }
+        }
         $heights = $lattice;
         foreach ($this->different as $wish) {
             foreach ([$wish->target, $wish->least, $wish->greatest] as $height) {

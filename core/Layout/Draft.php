@@ -8,8 +8,10 @@ use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
 use Pensilis\Layering\Diagnosis;
+use Pensilis\Layering\Layers;
 use Pensilis\Layering\LayerSearch;
 use Pensilis\Layering\Obstacle;
+use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Hold;
 use Pensilis\Plan\Plan;
@@ -34,25 +36,36 @@ final readonly class Draft
     /** Pours that are searched for, whatever the plan gives. */
     public static function found(Plan $plan, ?float $deepest = null): self
     {
-        $wishes = $plan->wishes();
         $least = $plan->resin()->sheet->leastPour;
         $greatest = max($least, min($plan->greatestPour(), $deepest ?? INF));
         $fill = $plan->vessel->fill;
         if ($fill > self::MOST_POURS * $greatest) {
             return self::tooMany($plan, $greatest);
         }
-        $layers = (new LayerSearch(
-            Wish::micrometres($fill),
-            Wish::micrometres($least),
-            Wish::micrometres($greatest),
-            $wishes,
-        ))->find();
+        $layers = self::search($plan, $least, $greatest, $plan->pins);
         if ($layers !== null) {
             return $layers->count() > self::MOST_POURS ? self::tooMany($plan, $greatest) : new self(Layout::found($plan, $layers), []);
         }
-        $diagnosis = new Diagnosis($fill, $least, $greatest, $plan->resin()->density, $wishes);
+        if ($plan->pins !== [] && self::search($plan, $least, $greatest, []) !== null) {
+            return new self(null, [Finding::of(Code::PinsLeaveNoRoom, '/layering/pinned', [
+                'least' => Length::metres($least), 'greatest' => Length::metres($greatest),
+            ])]);
+        }
+        $diagnosis = new Diagnosis($fill, $least, $greatest, $plan->resin()->density, $plan->wishes());
 
         return new self(null, array_map(fn(Obstacle $one): Finding => self::finding($plan, $one), $diagnosis->obstacles()));
+    }
+
+    /** @param list<Pin> $pins */
+    private static function search(Plan $plan, float $least, float $greatest, array $pins): ?Layers
+    {
+        return (new LayerSearch(
+            Wish::micrometres($plan->vessel->fill),
+            Wish::micrometres($least),
+            Wish::micrometres($greatest),
+            $plan->wishes(),
+            $pins,
+        ))->find();
     }
 
     private static function tooMany(Plan $plan, float $greatest): self

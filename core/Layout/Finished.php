@@ -7,8 +7,9 @@ namespace Pensilis\Layout;
 use Pensilis\Plan\Plan;
 
 /**
- * One finished piece: what it weighs and where it balances. Mass is kept in cure; sealed pores keep their air, open ones are
- * full of resin. A round, square or even vessel balances on its middle but for its objects; an outline about its own.
+ * One finished piece: what it weighs and where it balances, with the ground that it stays on. Mass is kept in cure; sealed pores keep
+ * their air, open ones are full of resin. A round, square or even vessel balances on its middle but for its objects; an outline about
+ * its own.
  */
 final readonly class Finished
 {
@@ -37,6 +38,13 @@ final readonly class Finished
                     $y -= $missing * $py;
                 }
             }
+        }
+        $ground = $plan->setup->ground;
+        if ($ground !== null) {
+            $board = $plan->vessel->shape->sectionAt(0.0);
+            $heavy = $ground->stuff->density * $ground->thickness * $board->area();
+            [$cx, $cy] = $board->middle();
+            [$mass, $x, $y] = [$mass + $heavy, $x + $heavy * $cx, $y + $heavy * $cy];
         }
         foreach ($plan->inclusions as $one) {
             $each = $one->bulkDensity() * $one->envelope();

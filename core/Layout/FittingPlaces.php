@@ -15,6 +15,9 @@ final readonly class FittingPlaces
     /** Between balance and edge, a fitting lies halfway: far enough from both (common practice). */
     private const HALF = 0.5;
 
+    /** A chain is so much longer than its hooks are apart, so that it draws them together no more than the piece weighs (memory). */
+    private const CHAIN = 1.25;
+
     /** @param array{float, float} $balance right of and behind the middle */
     public function __construct(private Section $rim, private array $balance) {}
 
@@ -24,6 +27,14 @@ final readonly class FittingPlaces
         [$x, $y] = $this->balance;
 
         return [$x, $y + self::HALF * $this->far(0.0, 1.0, $x, $y)];
+    }
+
+    /** @return array{float, float} at the edge below the balance point, where a stand carries it */
+    public function below(): array
+    {
+        [$x, $y] = $this->balance;
+
+        return [$x, $y - $this->far(0.0, -1.0, $x, $y)];
     }
 
     /** @return array{array{float, float}, array{float, float}} as high as one would be, mirrored about the balance point */
@@ -47,11 +58,23 @@ final readonly class FittingPlaces
         return [[$x - $by, $y], [$x + $by, $y]];
     }
 
-    /** How far it is to the edge from a place in a direction of length 1; nothing from outside. */
+    /**
+     * A chain between two hooks at one height, hung by its middle.
+     *
+     * @return array{float, float} its length, and how high above the hooks its middle is
+     */
+    public static function chain(float $apart): array
+    {
+        $length = self::CHAIN * $apart;
+
+        return [$length, 0.5 * sqrt($length ** 2 - $apart ** 2)];
+    }
+
+    /** How far it is to the edge from a place in a direction of length 1, over a hole or bay that it may lie in. */
     private function far(float $dx, float $dy, float $x, float $y): float
     {
         foreach ($this->rim->along($x, $y, $dx, $dy)->spans as [$from, $to]) {
-            if ($from <= 0.0 && $to >= 0.0) {
+            if ($to >= 0.0) {
                 return $to;
             }
         }

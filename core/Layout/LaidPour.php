@@ -16,7 +16,10 @@ use Pensilis\Resin\Resin;
  */
 final readonly class LaidPour
 {
-    /** @param list<Inclusion> $placed objects set before it is poured */
+    /**
+     * @param list<Inclusion> $placed  objects set before it is poured
+     * @param bool            $isOnWet whether it goes onto the one below while that is wet: both are one to what floats and to heat
+     */
     public function __construct(
         public Resin $resin,
         public float $bottom,
@@ -26,6 +29,7 @@ final readonly class LaidPour
         public Batch $batch,
         public Coat $coat,
         public Portions $portions,
+        public bool $isOnWet = false,
     ) {}
 
     /** Mass of it in one vessel, colours and all, kg. */

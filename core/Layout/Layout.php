@@ -9,11 +9,11 @@ use Pensilis\Geometry\Region\Parcels;
 use Pensilis\Geometry\Region\Patch;
 use Pensilis\Layering\Layers;
 use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Applied;
 use Pensilis\Plan\Coat;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Zone;
-use Pensilis\Resin\Resin;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -37,7 +37,7 @@ final readonly class Layout
         foreach ($plan->inclusions as $inclusion) {
             $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
         }
-        $pours = array_map(fn(float $depth): array => [$plan->resin(), $depth, Coat::plain()], $layers->depths());
+        $pours = array_map(fn(float $depth): GivenPour => new GivenPour($plan->resin(), $depth, 0.0, Coat::plain()), $layers->depths());
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
     }
@@ -45,22 +45,23 @@ final readonly class Layout
     /** The pours that the plan gives. */
     public static function given(Plan $plan): self
     {
-        $boundaries = [0.0];
-        foreach ($plan->pours as $k => $pour) {
-            $boundaries[] = $boundaries[$k] + $pour->depth;
+        [$set, $level] = [[], 0.0];
+        foreach ($plan->pours as $pour) {
+            // What is wet holds nothing.
+            $set = $pour->isOnWet ? $set : [...$set, $level];
+            $level += $pour->depth;
         }
         [$bottoms, $unsupported] = [[], []];
         foreach ($plan->inclusions as $inclusion) {
-            $nearest = self::nearest(array_slice($boundaries, 0, -1), $inclusion->targetBottom);
+            $nearest = self::nearest($set, $inclusion->targetBottom);
             $supported = abs($nearest - $inclusion->targetBottom) <= $inclusion->tolerance + Vessel::SAME;
             $bottoms[$inclusion->id] = $supported && $inclusion->hold->needsLayer() ? $nearest : $inclusion->targetBottom;
             if (!$supported && $inclusion->hold->needsLayer()) {
                 $unsupported[] = $inclusion->id;
             }
         }
-        $pours = array_map(fn(GivenPour $pour): array => [$pour->resin, $pour->depth, $pour->coat], $plan->pours);
 
-        return new self(self::lay($plan, $pours, $bottoms), $bottoms, $unsupported);
+        return new self(self::lay($plan, $plan->pours, $bottoms), $bottoms, $unsupported);
     }
 
     /** Height of an object's bottom, m. */
@@ -81,6 +82,27 @@ final readonly class Layout
         return $this->pourAt($this->bottomOf($inclusion) + Vessel::SAME);
     }
 
+    /** The level up to which liquid stands at once when a pour is poured: its own top, and those of all that go onto it while it is wet. */
+    public function liquidTo(int $k): float
+    {
+        while ($this->pours[$k + 1]->isOnWet ?? false) {
+            $k++;
+        }
+
+        return $this->pours[$k]->top;
+    }
+
+    /** How deep all is that is liquid with a pour. */
+    public function liquidDepth(int $k): float
+    {
+        $first = $k;
+        while ($first > 0 && $this->pours[$first]->isOnWet) {
+            $first--;
+        }
+
+        return $this->liquidTo($k) - $this->pours[$first]->bottom;
+    }
+
     private function pourAt(float $height): ?int
     {
         foreach ($this->pours as $k => $pour) {
@@ -93,8 +115,8 @@ final readonly class Layout
     }
 
     /**
-     * @param list<array{Resin, float, Coat}> $pours
-     * @param array<string, float>            $bottoms
+     * @param list<GivenPour>      $pours
+     * @param array<string, float> $bottoms
      *
      * @return list<LaidPour>
      */
@@ -102,10 +124,10 @@ final readonly class Layout
     {
         $laid = [];
         $bottom = 0.0;
-        foreach ($pours as $k => [$resin, $depth, $coat]) {
-            $top = $bottom + $depth;
+        foreach ($pours as $k => $pour) {
+            [$resin, $coat, $top] = [$pour->resin, $pour->coat, $bottom + $pour->depth];
             $gross = $plan->vessel->volumeBetween($bottom, $top)
-                + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : 0.0)
+                + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : self::levelled($pours[$k - 1]->coat))
                 + ($k === count($pours) - 1 ? $plan->setup->edgeVolume($plan->vessel) : 0.0);
             [$placed, $solids] = [[], []];
             foreach ($plan->inclusions as $inclusion) {
@@ -133,7 +155,7 @@ final readonly class Layout
                 $plan->studio->leastMix,
                 $k === count($pours) - 1 ? $plan->setup->pieces * self::topUp($plan, $pours, $top) : 0.0,
             );
-            $laid[] = new LaidPour($resin, $bottom, $top, $volume, $placed, $batch, $coat, $portions);
+            $laid[] = new LaidPour($resin, $bottom, $top, $volume, $placed, $batch, $coat, $portions, $pour->isOnWet);
             $bottom = $top;
         }
 
@@ -144,19 +166,25 @@ final readonly class Layout
      * What the last pour makes up for: the shrinking of all pours below it, and as much of its own as finds room below the rim. Mix that
      * shrinks too: of a cured volume V₁ that is missing, V₁ ρ_cured/ρ_mixed. Vessel by vessel, m³.
      *
-     * @param list<array{Resin, float, Coat}> $pours
+     * @param list<GivenPour> $pours
      */
     private static function topUp(Plan $plan, array $pours, float $level): float
     {
         [$bottom, $missing, $own] = [0.0, 0.0, 0.0];
-        foreach ($pours as [$resin, $depth]) {
-            $own = $plan->vessel->volumeBetween($bottom, $bottom + $depth) * $resin->shrinks();
+        foreach ($pours as $pour) {
+            $own = $plan->vessel->volumeBetween($bottom, $bottom + $pour->depth) * $pour->resin->shrinks();
             $missing += $own;
-            $bottom += $depth;
+            $bottom += $pour->depth;
         }
         $room = $plan->vessel->volumeBetween($level, $plan->vessel->shape->height());
 
         return $missing - $own + min($own, $room);
+    }
+
+    /** What a coat takes more to level raised decoration on the one below, m³. */
+    private static function levelled(Coat $below): float
+    {
+        return array_sum(array_map(fn(Applied $one): float => $one->levelling(), $below->applied));
     }
 
     /** @param list<float> $heights */

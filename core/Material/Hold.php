@@ -12,6 +12,12 @@ enum Hold: string
     case Tack = 'tack';
     case Hang = 'hang';
 
+    /** Whether it stays down however deep it is covered: pressed into tack, or onto a dab that has gelled (common practice). */
+    public function holdsDown(): bool
+    {
+        return $this === self::Tack;
+    }
+
     /** Hung objects need no set layer under them. */
     public function needsLayer(): bool
     {

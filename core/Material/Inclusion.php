@@ -106,6 +106,12 @@ final readonly class Inclusion
         return $this->count() === 1 ? $this->id : "{$this->count()} × {$this->id}";
     }
 
+    /** What it is called but for the number that tells it from others alike: "garnet" of "garnet 2". */
+    public function kind(): string
+    {
+        return (string) preg_replace('/ \d+$/', '', $this->id);
+    }
+
     /** Of one of them. */
     public function envelope(): float
     {
@@ -149,14 +155,21 @@ final readonly class Inclusion
             || $this->releasableAir() > self::harmlessAir();
     }
 
-    /** Damp comes first: a coat would lock the water in. */
+    /** Damp comes first: a coat would lock the water in. Who seals nothing is taken at their word, but for what bleeds or soaks. */
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->isDamp()                         => Verdict::DryFirst,
-            $this->mustSeal() && $this->coats === 0 => Verdict::SealFirst,
-            default                                 => Verdict::Ready,
+            $this->isDamp()                                                 => Verdict::DryFirst,
+            $this->mustSeal() && $this->coats === 0 && !$this->isLeftBare() => Verdict::SealFirst,
+            default                                                         => Verdict::Ready,
         };
+    }
+
+    /** Whether it is porous and goes in bare, as its school wants it. */
+    public function isLeftBare(): bool
+    {
+        return $this->sealer === Sealer::None && $this->coats === 0 && !$this->substance->bleeds && !$this->substance->soaks
+            && $this->releasableAir() > self::harmlessAir();
     }
 
     /** Envelope volume of all copies between two levels of the vessel, when their bottom is at $bottom; m³. */

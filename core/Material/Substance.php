@@ -10,7 +10,7 @@ use Pensilis\Exception\ImpossibleValue;
  * What an object is made of: a solid skeleton with pores.
  *
  * Invariant: skeleton density above 0 (kg/m³); open and closed porosity each in [0, 1], together below 1;
- * moisture is a mass share in percent.
+ * moisture is a mass share in percent, what is left of it where it was weighed while it dried.
  */
 final readonly class Substance
 {
@@ -32,6 +32,8 @@ final readonly class Substance
         public bool $fades,
         public ?Drying $drying,
         private ?float $dryingHours,
+        public ?Weighings $weighings = null,
+        public Keeping $keeping = Keeping::Test,
     ) {}
 
     public static function of(
@@ -45,6 +47,8 @@ final readonly class Substance
         bool $fades = false,
         ?Drying $drying = null,
         ?float $dryingHours = null,
+        ?Weighings $weighings = null,
+        Keeping $keeping = Keeping::Test,
     ): self {
         ImpossibleValue::unlessPositive('skeleton-density', $skeletonDensity);
         ImpossibleValue::unlessWithin('open-porosity', $openPorosity, 0.0, 1.0);
@@ -56,13 +60,15 @@ final readonly class Substance
             $skeletonDensity,
             $openPorosity,
             $closedPorosity,
-            $moisturePercent,
+            $weighings === null ? $moisturePercent : $weighings->left($moisturePercent),
             $greatestCelsius,
             $bleeds,
             $soaks,
             $fades,
             $drying,
             $dryingHours,
+            $weighings,
+            $keeping,
         );
     }
 
@@ -90,6 +96,8 @@ final readonly class Substance
             $this->fades,
             $this->drying,
             $this->dryingHours,
+            $this->weighings,
+            $this->keeping,
         );
     }
 

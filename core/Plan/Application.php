@@ -16,6 +16,7 @@ enum Application: string
     case Stamp = 'stamp';
     case Adhesive = 'adhesive';
     case Scatter = 'scatter';
+    case Drops = 'drops';
 
     /** Whether it goes on the tacky surface; all others want it firm. */
     public function wantsTack(): bool
@@ -29,6 +30,12 @@ enum Application: string
         return in_array($this, [self::Lettering, self::Stencil, self::Paint, self::Stamp], true);
     }
 
+    /** Whether it is only ever done on a wet coat. */
+    public function isOnlyWet(): bool
+    {
+        return $this === self::Drops;
+    }
+
     /** Hours of work. */
     public function working(): float
     {
@@ -36,7 +43,7 @@ enum Application: string
             self::Lettering, self::Stencil, self::Stamp => 0.5,
             self::Paint    => 0.35,
             self::Adhesive => 0.25,
-            self::Scatter  => 0.1,
+            self::Scatter, self::Drops => 0.1,
         };
     }
 
@@ -44,7 +51,7 @@ enum Application: string
     public function drying(): float
     {
         return match ($this) {
-            self::Lettering, self::Scatter => 0.0,
+            self::Lettering, self::Scatter, self::Drops => 0.0,
             self::Stencil, self::Paint => 1.0,
             self::Stamp, self::Adhesive => 0.25,
         };

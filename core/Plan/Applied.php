@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Colour\Colourant;
 use Pensilis\Fact\Fact;
 
 /** Something applied on the set surface of a pour: what, what it says, where its middle is and how large it is. Metres. */
@@ -12,6 +13,13 @@ final readonly class Applied
     /** Hours left over between a step that has dried and the next pour, so that nothing is hurried (memory). */
     private const SLACK = 0.1;
 
+    /**
+     * @param list<string>   $names  of the copies of a set, one after another
+     * @param Colourant|null $colour of the ink that is dropped, or of what else is applied
+     * @param float          $raised how far it stands up, m
+     * @param float          $grams  of what is strewn or laid on a square metre
+     * @param int            $coats  in which it is laid, each dry before the next
+     */
     public function __construct(
         public Application $application,
         public string $says,
@@ -19,14 +27,59 @@ final readonly class Applied
         public float $y,
         public float $width,
         public float $height,
+        public bool $isWet = false,
+        public Medium $medium = Medium::Paint,
+        public array $names = [],
+        public ?Colourant $colour = null,
+        private float $perSquareMetre = 0.0,
+        private float $raised = 0.0,
+        public int $coats = 1,
+        private ?GlueLine $line = null,
+        private float $grams = 0.0,
     ) {}
+
+    /** What the coat that levels it takes more, m³: its height on all of its area, as sequins stand up, and what is drawn in a line. */
+    public function levelling(): float
+    {
+        return $this->raised * $this->width * $this->height + ($this->line?->volume() ?? 0.0);
+    }
+
+    /** Drops of ink on all of it, whole ones. */
+    public function drops(): int
+    {
+        return (int) round($this->perSquareMetre * $this->width * $this->height);
+    }
+
+    /** ml of ink in them */
+    public function ink(): float
+    {
+        return $this->drops() * ($this->colour->drop ?? 0.0);
+    }
 
     /** What it is, and what it says. */
     public function fact(): Fact
     {
-        return $this->says === ''
+        $fact = $this->says === ''
             ? new Fact('applied.bare', ['kind' => $this->application])
             : new Fact('applied.says', ['kind' => $this->application, 'says' => $this->says]);
+        if ($this->line !== null) {
+            $fact = new Fact('applied.line', ['applied' => $fact, 'line_ml' => 1e6 * $this->line->volume()]);
+        }
+
+        if ($this->grams > 0.0) {
+            $fact = new Fact('applied.amount', ['applied' => $fact, 'amount_g' => $this->grams * $this->width * $this->height]);
+        }
+
+        return $this->coats > 1 ? new Fact('applied.coats', ['applied' => $fact, 'coats' => $this->coats]) : $fact;
+    }
+
+    /** How it is done, and what is looked for (common practice). */
+    public function how(): Fact
+    {
+        return new Fact('how.' . match ($this->application) {
+            Application::Stencil => $this->medium->isLiftedWet() ? 'stencil-wet' : 'stencil-dry',
+            default              => $this->application->value,
+        });
     }
 
     /** Whether any of it lies within a radius about a place in plan. */
@@ -50,9 +103,15 @@ final readonly class Applied
         return $this->application->wantsTack() ? $opens : 0.5 * ($opens + $closes);
     }
 
+    /** Hours from the first stroke to the last: each of its coats dries before the next. */
+    public function hands(): float
+    {
+        return $this->coats * $this->application->working() + ($this->coats - 1) * $this->application->drying();
+    }
+
     /** Hours until the next coat may come, from its beginning. */
     public function takes(): float
     {
-        return $this->application->working() + $this->application->drying() + self::SLACK;
+        return $this->hands() + $this->application->drying() + self::SLACK;
     }
 }

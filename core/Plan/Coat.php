@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Colour\ColourKind;
 use Pensilis\Colour\Recipe;
 use Pensilis\Fact\Fact;
 
@@ -46,6 +47,20 @@ final readonly class Coat
             $this->zones[$index]->name === '' => new Fact('region.numbered', ['number' => $index + 1]),
             default                           => $this->zones[$index]->name,
         };
+    }
+
+    /** Whether alcohol comes with its colours, as inks carry it. */
+    public function hasInk(): bool
+    {
+        foreach ([$this->ground, ...array_map(fn(Zone $zone): Recipe => $zone->recipe, $this->zones)] as $recipe) {
+            foreach ($recipe->parts as [$colour]) {
+                if ($colour->kind === ColourKind::Ink) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     public function isColoured(): bool

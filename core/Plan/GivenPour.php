@@ -6,8 +6,17 @@ namespace Pensilis\Plan;
 
 use Pensilis\Resin\Resin;
 
-/** A pour that the plan names: depth in m, start in hours of the plan, and what it is coloured with. */
+/**
+ * A pour that the plan names: depth in m, start in hours of the plan, what it is coloured with, and whether it goes onto the one below
+ * while that is wet, on purpose.
+ */
 final readonly class GivenPour
 {
-    public function __construct(public Resin $resin, public float $depth, public float $startHour, public Coat $coat) {}
+    public function __construct(
+        public Resin $resin,
+        public float $depth,
+        public float $startHour,
+        public Coat $coat,
+        public bool $isOnWet = false,
+    ) {}
 }

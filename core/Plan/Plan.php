@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Colour\Colourant;
+use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
@@ -25,6 +26,7 @@ final readonly class Plan
      * @param list<GivenPour>                $pours      none where they are to be found
      * @param float|null                     $deepest    m, the greatest depth the artist allows
      * @param array<string, Colourant>       $colours
+     * @param list<Pin>                      $pins       pours that stay where they are while the others are found
      */
     public function __construct(
         public string $title,
@@ -41,6 +43,7 @@ final readonly class Plan
         public Costs $costs,
         public array $colours = [],
         public Behind $behind = Behind::Paper,
+        public array $pins = [],
     ) {}
 
     /** The resin that pours are planned with: the first of the file. */
@@ -49,10 +52,10 @@ final readonly class Plan
         return $this->resins[array_key_first($this->resins)];
     }
 
-    /** The greatest depth that the sheet and the artist both allow, m. */
+    /** The greatest depth that the sheet, the artist and a blank without a dam all allow, m. */
     public function greatestPour(): float
     {
-        return min($this->resin()->sheet->greatestPour, $this->deepest ?? INF);
+        return min($this->resin()->sheet->greatestPour, $this->deepest ?? INF, $this->setup->film ?? INF);
     }
 
     /** @return list<Wish> the set layers that its objects want */
@@ -66,6 +69,12 @@ final readonly class Plan
         }
 
         return $wishes;
+    }
+
+    /** Place of a resin in the file. */
+    public function pointerToResin(string $id): string
+    {
+        return '/resins/' . (int) array_search($id, array_keys($this->resins), true);
     }
 
     /** Place of an object in the file. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Vessel\DrapeForm;
+use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -12,10 +14,16 @@ use Pensilis\Vessel\Vessel;
  */
 final readonly class Setup
 {
-    /** What stays on an upright edge (memory). */
-    private const EDGE_FILM = 0.0005;
+    /** What stays on an upright edge where nobody has measured it (memory). */
+    public const EDGE_FILM = 0.0005;
 
-    /** @param list<Compartment> $compartments poured and set before all pours, in this order */
+    /**
+     * @param list<Compartment> $compartments poured and set before all pours, in this order
+     * @param Bubbling|null     $bubbling     null where what is usual on the ground will do
+     * @param Sheet|null        $ground       what stays below the resin, where it is known
+     * @param float             $edgeFilm     what stays on an upright edge
+     * @param float|null        $film         what a coat may be deep at the most where no dam holds it
+     */
     public function __construct(
         public Making $making,
         public Viewed $viewed,
@@ -24,7 +32,31 @@ final readonly class Setup
         public float $edge,
         public int $pieces,
         public array $compartments,
+        public ?Bubbling $bubbling = null,
+        public ?Sheet $ground = null,
+        public ?float $film = null,
+        public Recoat $recoat = Recoat::Window,
+        public Tape $tape = Tape::NextDay,
+        public ?DrapeForm $form = null,
+        private float $edgeFilm = self::EDGE_FILM,
     ) {}
+
+    /** Of the finished piece with the ground that it stays on. */
+    public function thickness(float $resin): float
+    {
+        return $resin + ($this->ground->thickness ?? 0.0);
+    }
+
+    /**
+     * Heights between which nothing may lie for a fitting.
+     *
+     * @return array{float, float}
+     */
+    public function keptFree(Fitting $fitting, float $resin): array
+    {
+        return $fitting->zone($resin, $this->thickness(0.0));
+    }
+
     /** How much one side lies higher than the other, m. */
     public function rise(Vessel $vessel): float
     {
@@ -42,6 +74,6 @@ final readonly class Setup
     /** What the last pour loses to upright edges; m³. */
     public function edgeVolume(Vessel $vessel): float
     {
-        return $vessel->shape->sectionAt($vessel->fill)->perimeter() * $this->edge * self::EDGE_FILM;
+        return $vessel->shape->sectionAt($vessel->fill)->perimeter() * $this->edge * $this->edgeFilm;
     }
 }

@@ -9,8 +9,8 @@ use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
 
 /**
- * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back and
- * the least mix (g).
+ * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back, the
+ * least mix (g), and the hour of the plan at which the piece is due.
  */
 final readonly class StudioSettings
 {
@@ -23,5 +23,6 @@ final readonly class StudioSettings
         public bool $hoursIgnored = false,
         public float $held = 0.0,
         public float $leastMix = 0.0,
+        public ?float $due = null,
     ) {}
 }

@@ -14,8 +14,18 @@ enum Yellowing: string
     /** Drops of blue or violet ink in 10 ml of clear mix (memory): not seen as a colour. */
     public const TRACE = 0.02;
 
-    public function isIn(int $pour): bool
+    /** The coats that are looked through first lie at the face that is seen, whichever are poured first. */
+    public function isIn(int $pour, int $pours, Viewed $viewed): bool
     {
-        return $this === self::All || ($this === self::First && $pour === 0);
+        return match ($this) {
+            self::None  => false,
+            self::All   => true,
+            self::First => match ($viewed) {
+                Viewed::Top    => $pour === $pours - 1,
+                Viewed::Bottom => $pour === 0,
+                Viewed::Both   => $pour === 0 || $pour === $pours - 1,
+                Viewed::Sides  => true,
+            },
+        };
     }
 }

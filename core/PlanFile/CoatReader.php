@@ -19,6 +19,8 @@ use Pensilis\Geometry\Region\Stroke;
 use Pensilis\Plan\Application;
 use Pensilis\Plan\Applied;
 use Pensilis\Plan\Coat;
+use Pensilis\Plan\GlueLine;
+use Pensilis\Plan\Medium;
 use Pensilis\Plan\Zone;
 use Pensilis\Quantity\Share;
 use Pensilis\Quantity\Volume;
@@ -52,7 +54,12 @@ final readonly class CoatReader
     {
         $colours = [];
         foreach ($root->children('colours') as $node) {
-            $colour = $problems->attempt($node->pointer, fn(): Colourant => self::colour($node));
+            $colour = $problems->attempt($node->pointer, fn(): Colourant => self::colour($node)->known(
+                $node->number('grain_um', 0.0) / 1e6,
+                $node->number('solvent_pct', 0.0) / 100.0,
+                $node->number('hand_g', 0.0),
+                $node->text('hand', ''),
+            ));
             if ($colour !== null && isset($colours[$colour->id])) {
                 $problems->add(Code::SameColour, $node->at('id'), names: ['id' => $colour->id]);
             } elseif ($colour !== null) {
@@ -90,7 +97,8 @@ final readonly class CoatReader
         );
     }
 
-    private function recipe(Node $node, float $mixDensity): Recipe
+    /** @param float $mixDensity g/ml */
+    public function recipe(Node $node, float $mixDensity): Recipe
     {
         $parts = [];
         foreach ($node->children('mix') as $part) {
@@ -149,14 +157,40 @@ final readonly class CoatReader
         [$x, $y] = $node->has('at_mm') ? $node->child('at_mm')->numbers() : [0.0, 0.0];
         [$width, $height] = $node->has('size_mm') ? $node->child('size_mm')->numbers() : [40.0, 10.0];
 
+        $kind = Application::from($node->text('kind'));
+        $colour = $node->has('colour') ? $this->colours[$node->text('colour')] ?? null : null;
+        if ($kind === Application::Drops ? $colour?->kind !== ColourKind::Ink : $colour === null && $node->has('colour')) {
+            $this->problems->add(
+                $kind === Application::Drops ? Code::UnknownInk : Code::UnknownColour,
+                $node->at('colour'),
+                names: ['id' => $node->text('colour', '')],
+            );
+        }
+
         return new Applied(
-            Application::from($node->text('kind')),
+            $kind,
             $node->text('says', ''),
             $x / 1e3,
             $y / 1e3,
             $width / 1e3,
             $height / 1e3,
+            $kind->isOnlyWet() || ($kind === Application::Scatter && $node->flag('wet')),
+            Medium::from($node->text('medium', 'paint')),
+            $node->has('names') ? $node->texts('names') : [],
+            $colour,
+            1e4 * $node->number('drops_per_cm2', 0.0),
+            $node->number('raised_mm', 0.0) / 1e3,
+            (int) $node->number('coats', 1.0),
+            $this->line($node),
+            1e4 * $node->number('g_per_cm2', 0.0),
         );
+    }
+
+    private function line(Node $node): ?GlueLine
+    {
+        [$length, $width, $film] = $node->has('line_mm') ? $node->child('line_mm')->numbers() : [0.0, 0.0, 0.0];
+
+        return $length > 0.0 ? new GlueLine($length / 1e3, $width / 1e3, $film / 1e3) : null;
     }
 
     /** @throws ImpossibleValue */

@@ -16,8 +16,10 @@ use Pensilis\Geometry\Upright;
 use Pensilis\Material\Drying;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Keeping;
 use Pensilis\Material\Sealer;
 use Pensilis\Material\Substance;
+use Pensilis\Material\Weighings;
 
 /** Reads one of `inclusions` of a plan file: millimetres and g/cm³ there, SI in the core. */
 final readonly class InclusionReader
@@ -35,7 +37,10 @@ final readonly class InclusionReader
             return null;
         }
         $solid = $this->problems->attempt($node->at($shape === 'stl' ? 'shape' : 'size_mm'), fn(): Solid => $this->solid($shape, $node));
-        $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance($node->child('material')));
+        $substance = $this->problems->attempt($node->at('material'), fn(): Substance => $this->substance(
+            $node->child('material'),
+            min([INF, ...$node->child('size_mm')->numbers()]) / 1e3,
+        ));
         if ($solid !== null && $substance !== null && $node->has('mass_g')) {
             $substance = $this->problems->attempt(
                 $node->at('mass_g'),
@@ -102,7 +107,15 @@ final readonly class InclusionReader
         return $mesh->stretched($size[0] / $extents[0], $size[1] / $extents[1], $size[2] / $extents[2]);
     }
 
-    private function substance(Node $node): Substance
+    /** Where it says how warm the oven is. */
+    private function ovenHours(Node $node, float $thick): ?float
+    {
+        return $node->text('drying', '') === Drying::Oven->value && $node->has('oven_celsius')
+            ? Drying::ovenHours($thick, $node->number('oven_celsius')) : null;
+    }
+
+    /** @param float $thick the least of its sizes, m */
+    private function substance(Node $node, float $thick): Substance
     {
         return Substance::of(
             1e3 * $node->number('skeleton_g_cm3'),
@@ -114,7 +127,9 @@ final readonly class InclusionReader
             $node->flag('soaks'),
             $node->flag('fades'),
             $node->has('drying') ? Drying::from($node->text('drying')) : null,
-            $node->maybe('drying_h'),
+            $node->maybe('drying_h') ?? $this->ovenHours($node, $thick),
+            Weighings::of($node->has('weighed_g') ? $node->child('weighed_g')->numbers() : []),
+            Keeping::from($node->text('keeping', Keeping::Test->value)),
         );
     }
 }

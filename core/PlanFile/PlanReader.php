@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Pensilis\PlanFile;
 
+use Pensilis\Colour\Recipe;
 use Pensilis\Exception\MissingKey;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Layering\Pin;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
 use Pensilis\Plan\Behind;
+use Pensilis\Plan\Compartment;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Resin\Resin;
+use Pensilis\Scheduling\Joint;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -49,12 +53,13 @@ final readonly class PlanReader
     {
         $studio = (new StudioReader($this->problems))->read($root);
         $ambient = (new StudioReader($this->problems))->ambient($root->child('ambient'), $studio->clock);
-        $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'));
-        $compartments = (new VesselReader($this->problems, $this->meshes))->compartments($root->child('vessel'));
+        $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'), self::given($root));
         $resins = $this->resins($root);
         $inclusions = $this->inclusions($root, $vessel);
         $coats = CoatReader::read($this->problems, $root);
+        $compartments = $this->compartments($root->child('vessel'), $resins, $coats);
         $pours = $this->pours($root, $resins, $coats);
+        $pins = $this->pins($root);
         $depth = array_sum(array_map(fn(GivenPour $pour): float => $pour->depth, $pours));
         if ($vessel !== null && $depth > $vessel->shape->height() + Vessel::SAME) {
             $this->problems->add(
@@ -77,13 +82,48 @@ final readonly class PlanReader
             $pours,
             $studio,
             $deepest === null ? null : $deepest / 1e3,
-            UseReader::setup($root, $compartments),
+            UseReader::setup($root, $compartments, $vessel),
             UseReader::purpose($root),
             self::sealer($root),
             UseReader::costs($root),
             $coats->colours,
             Behind::from($root->maybeChild('purpose')->text('behind', 'paper')),
+            $pins,
         );
+    }
+
+    /**
+     * @param array<string, Resin> $resins the first of which fills them
+     *
+     * @return list<Compartment>
+     */
+    private function compartments(Node $vessel, array $resins, CoatReader $coats): array
+    {
+        $mixDensity = 1e-3 * (array_values($resins)[0]->density ?? 1e3);
+
+        return (new VesselReader($this->problems, $this->meshes))
+            ->compartments($vessel, fn(Node $node): Recipe => $coats->recipe($node, $mixDensity));
+    }
+
+    /** What all given pours are deep together, m. */
+    private static function given(Node $root): float
+    {
+        return array_sum(array_map(fn(Node $pour): float => max(0.0, $pour->number('depth_mm')) / 1e3, $root->children('pours')));
+    }
+
+    /** @return list<Pin> */
+    private function pins(Node $root): array
+    {
+        $pins = [];
+        foreach ($root->maybeChild('layering')->children('pinned') as $node) {
+            if ($node->number('to_mm') <= $node->number('from_mm')) {
+                $this->problems->add(Code::ImpossiblePin, $node->at('to_mm'));
+            } else {
+                $pins[] = Pin::of($node->number('from_mm') / 1e3, $node->number('to_mm') / 1e3);
+            }
+        }
+
+        return $pins;
     }
 
     /** @return array<string, Resin> */
@@ -91,7 +131,7 @@ final readonly class PlanReader
     {
         $resins = [];
         foreach ($root->children('resins') as $node) {
-            $resin = (new ResinReader($this->problems))->read($node);
+            $resin = (new ResinReader($this->problems, UseReader::recoat($root)))->read($node);
             if ($resin !== null && isset($resins[$resin->id])) {
                 $this->problems->add(Code::SameResin, $node->at('id'), names: ['id' => $resin->id]);
             } elseif ($resin !== null) {
@@ -166,6 +206,7 @@ final readonly class PlanReader
                 $node->number('depth_mm') / 1e3,
                 $start,
                 $coats->coat($node, $resins[$id]->density / 1e3),
+                $pours !== [] && $node->text('joint', 'set') === Joint::Wet->value,
             );
             $before = max($before, $start);
         }

@@ -4,35 +4,27 @@ declare(strict_types=1);
 
 namespace Pensilis\PlanFile;
 
-use Pensilis\Finding\Code;
+use Pensilis\Plan\Recoat;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\DataSheet;
+use Pensilis\Resin\Glass;
 use Pensilis\Resin\MixRatio;
 use Pensilis\Resin\Resin;
+use Pensilis\Resin\TackTests;
 
 /** Reads one of `resins` of a plan file: g/ml, mPa·s, °C, kJ there, SI in the core. */
 final readonly class ResinReader
 {
-    /** Room above which vitrification matters little, °C (memory). */
-    private const MATTERS_LITTLE = 18.0;
-
-    public function __construct(private Problems $problems) {}
+    public function __construct(private Problems $problems, private Recoat $recoat = Recoat::Window) {}
 
     public function read(Node $node): ?Resin
     {
         $ratio = $this->problems->attempt($node->at('ratio'), fn(): MixRatio => $this->ratio($node));
         $sheet = $this->problems->attempt($node->at('sheet'), fn(): DataSheet => $this->sheet($node->child('sheet')));
         $law = $node->has('kinetics')
-            ? $this->problems->attempt($node->at('kinetics'), fn(): CureLaw => $this->law($node->child('kinetics')))
+            ? $this->problems->attempt($node->at('kinetics'), fn(): CureLaw => $this->law($node->child('kinetics'), $sheet?->deflection))
             : null;
-        if ($node->has('kinetics') && $node->child('kinetics')->flag('vitrification')) {
-            $this->problems->add(
-                Code::VitrificationNotYet,
-                $node->at('kinetics') . '/vitrification',
-                ['room' => Temperature::celsius(self::MATTERS_LITTLE)],
-            );
-        }
         if ($ratio === null || $sheet === null || ($law === null && $node->has('kinetics'))) {
             return null;
         }
@@ -84,10 +76,30 @@ final readonly class ResinReader
             }
         }
 
-        return DataSheet::of($said);
+        $resists = $node->flag('resists_solvents');
+        $sheet = DataSheet::of($said, null, $resists);
+
+        if ($sheet->isClosingSaid) {
+            return $sheet;
+        }
+        $tests = $this->tests($node, $sheet);
+        $closes = $this->recoat === Recoat::TackTest ? max($sheet->recoatCloses, 3600.0 * Recoat::LATEST) : $sheet->recoatCloses;
+        $closes = max($sheet->recoatOpens, (new TackTests($tests))->closing($closes, $sheet->temperature));
+
+        return DataSheet::of(['recoat_close_h' => $closes / 3600.0] + $said, $tests !== [], $resists);
     }
 
-    private function law(Node $node): CureLaw
+    /** @return list<array{float, float, bool}> */
+    private function tests(Node $node, DataSheet $sheet): array
+    {
+        return array_map(fn(Node $test): array => [
+            3600.0 * $test->number('after_h'),
+            $test->has('celsius') ? Temperature::celsius($test->number('celsius'))->k() : $sheet->temperature,
+            $test->text('nail', 'marks') === 'marks',
+        ], $node->children('tack_tests'));
+    }
+
+    private function law(Node $node, ?float $deflection): CureLaw
     {
         return new CureLaw(
             $node->number('k1_per_s'),
@@ -99,6 +111,7 @@ final readonly class ResinReader
             $node->number('n'),
             1e3 * $node->number('heat_j_g'),
             $node->number('alpha_gel', CureLaw::gelPoint(2, 4)),
+            $node->flag('vitrification') ? Glass::of($deflection) : null,
         );
     }
 }

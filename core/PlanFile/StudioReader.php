@@ -59,7 +59,13 @@ final readonly class StudioReader
             $node->has('hours') && !$clock->isSet(),
             $node->number('held_back_pct', 0.0) / 100.0,
             $node->number('least_mix_g', 0.0),
+            $this->due($root->maybeChild('purpose'), $clock),
         );
+    }
+
+    private function due(Node $node, StudioClock $clock): ?float
+    {
+        return $node->has('due') ? $this->problems->attempt($node->at('due'), fn(): ?float => $clock->hourOf($node->text('due'))) : null;
     }
 
     private function device(Node $node): ?Device

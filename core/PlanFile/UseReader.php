@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Pensilis\PlanFile;
 
+use Pensilis\Plan\Bubbling;
 use Pensilis\Plan\Compartment;
 use Pensilis\Plan\Costs;
 use Pensilis\Plan\Finish;
 use Pensilis\Plan\Fitting;
+use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Making;
 use Pensilis\Plan\Purpose;
+use Pensilis\Plan\Recoat;
 use Pensilis\Plan\Service;
 use Pensilis\Plan\Setup;
+use Pensilis\Plan\Tape;
 use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Yellowing;
+use Pensilis\Vessel\DrapeForm;
+use Pensilis\Vessel\Vessel;
 
 /** Reads what a plan says of its use, of how its vessel stands, and of prices. */
 final class UseReader
@@ -22,20 +28,43 @@ final class UseReader
     private const HOLE = 5.0;
 
     /** @param list<Compartment> $compartments */
-    public static function setup(Node $root, array $compartments): Setup
+    public static function setup(Node $root, array $compartments, ?Vessel $vessel = null): Setup
     {
         $node = $root->child('vessel');
+        $making = Making::from($node->text('made', Making::usualFor($node->text('shape'))->value));
         $level = $node->has('level') ? $node->child('level') : null;
 
         return new Setup(
-            Making::from($node->text('made', $node->text('shape') === 'panel' ? 'panel' : 'mold')),
+            $making,
             Viewed::from($node->text('viewed', 'top')),
             $level === null ? 0.0 : $level->number('rise_mm') / $level->number('over_mm'),
             $node->number('relief_mm', 0.0) / 1e3,
             $node->number('edge_mm', 0.0) / 1e3,
             (int) $root->number('pieces', 1.0),
             $compartments,
+            $root->maybeChild('bubbles')->has('school') ? Bubbling::from($root->child('bubbles')->text('school')) : null,
+            // What a mold stands on is left behind; a board that is named stays.
+            $making->isKept() && $node->has('base') ? $vessel?->base : null,
+            VesselReader::film($node),
+            self::recoat($root),
+            Tape::from($root->maybeChild('tape')->text('school', Tape::NextDay->value)),
+            $making === Making::Sheet ? self::form($node->maybeChild('form')) : null,
+            $node->number('edge_film_mm', 1e3 * Setup::EDGE_FILM) / 1e3,
         );
+    }
+
+    /** What a sheet is draped over, where all of it is said. */
+    private static function form(Node $node): ?DrapeForm
+    {
+        $said = array_filter(['foot_mm', 'width_mm', 'depth_mm'], $node->has(...));
+
+        return count($said) < 3 ? null
+            : new DrapeForm($node->number('foot_mm') / 1e3, $node->number('width_mm') / 1e3, $node->number('depth_mm') / 1e3);
+    }
+
+    public static function recoat(Node $root): Recoat
+    {
+        return Recoat::from($root->maybeChild('recoat')->text('school', Recoat::Window->value));
     }
 
     public static function purpose(Node $root): Purpose
@@ -51,6 +80,7 @@ final class UseReader
                 $fitting->number('radius_mm') / 1e3,
                 $fitting->number('depth_mm', self::HOLE) / 1e3,
                 $fitting->text('from', 'top') === 'top',
+                Fixing::from($fitting->text('fix', 'screw')),
             );
         }
 
@@ -59,6 +89,8 @@ final class UseReader
             Finish::from($node->text('finish', 'mold')),
             $fittings,
             Yellowing::from($node->text('yellowing', 'none')),
+            $node->text('finish', '') === Finish::Mold->value,
+            $node->flag('solvents'),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\PlanFile;
 
+use Pensilis\Colour\Recipe;
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Exception\MissingKey;
 use Pensilis\Finding\Code;
@@ -17,7 +18,9 @@ use Pensilis\Geometry\Section;
 use Pensilis\Geometry\Stepped;
 use Pensilis\Geometry\VesselShape;
 use Pensilis\Plan\Compartment;
+use Pensilis\Plan\Contained;
 use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Volume;
 use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
@@ -29,8 +32,11 @@ use Pensilis\Vessel\Vessel;
  */
 final readonly class VesselReader
 {
-    /** What stays on a level blank without a dam: 1.5–3 mm (common practice). */
+    /** What stays of one coat on a level blank without a dam: 1.5–3 mm (common practice). */
     private const FILM = 0.003;
+
+    /** Coats that such a blank takes, one upon the other (common practice). */
+    private const MOST_COATS = 10;
 
     public const SHAPES = ['box', 'cylinder', 'cone-frustum', 'pyramid-frustum', 'hemisphere', 'sphere', 'regular-prism', 'outline',
         'revolved', 'stepped', 'panel', 'calibrated', 'stl'];
@@ -40,7 +46,15 @@ final readonly class VesselReader
 
     public function __construct(private Problems $problems, private MeshSource $meshes) {}
 
-    public function read(Node $node): ?Vessel
+    /** How deep a coat may be where no dam holds it, m; null where something does. */
+    public static function film(Node $node): ?float
+    {
+        return $node->text('shape') !== 'panel' || $node->number('dam_mm', 0.0) > 0.0 ? null
+            : $node->number('film_mm', 1e3 * self::FILM) / 1e3;
+    }
+
+    /** @param float $given m, what all given pours are deep together */
+    public function read(Node $node, float $given = 0.0): ?Vessel
     {
         $name = $node->text('shape');
         if (!in_array($name, self::SHAPES, true)) {
@@ -50,7 +64,7 @@ final readonly class VesselReader
         }
         $shape = $this->problems->attempt(
             $name === 'stl' ? $node->at('shape') : $node->pointer,
-            fn(): VesselShape => $this->shape($name, $node),
+            fn(): VesselShape => $this->shape($name, $node, $given),
         );
         $wall = $this->problems->attempt($node->at('wall'), fn(): ?Sheet => $this->sheet($node->child('wall')));
         $base = $node->has('base')
@@ -72,8 +86,12 @@ final readonly class VesselReader
         );
     }
 
-    /** @return list<Compartment> */
-    public function compartments(Node $vessel): array
+    /**
+     * @param callable(Node): Recipe $recipe
+     *
+     * @return list<Compartment>
+     */
+    public function compartments(Node $vessel, callable $recipe): array
     {
         $compartments = [];
         foreach ($vessel->children('compartments') as $node) {
@@ -85,13 +103,25 @@ final readonly class VesselReader
             if ($depth > $shape->height() + 1e-9) {
                 $this->problems->add(Code::CompartmentAboveRim, $node->at('depth_mm'), ['height' => Length::metres($shape->height())]);
             }
-            $compartments[] = new Compartment($node->text('name'), $shape, $depth);
+            $one = new Compartment($node->text('name'), $shape, $depth, $recipe($node), array_map(
+                fn(Node $object): Contained => new Contained(
+                    $object->text('name'),
+                    1e-6 * $object->number('volume_ml'),
+                    (int) $object->number('count', 1.0),
+                ),
+                $node->children('objects'),
+            ));
+            if ($one->net() <= 0.0) {
+                $holds = Volume::millilitres(1e6 * $shape->volumeTo($depth));
+                $this->problems->add(Code::CompartmentFull, $node->at('objects'), ['holds' => $holds]);
+            }
+            $compartments[] = $one;
         }
 
         return $compartments;
     }
 
-    private function shape(string $name, Node $node): VesselShape
+    private function shape(string $name, Node $node, float $given = 0.0): VesselShape
     {
         $mm = fn(string $key): float => $node->number($key) / 1e3;
 
@@ -122,7 +152,7 @@ final readonly class VesselReader
             'stepped'    => Stepped::of(array_map(fn(Node $step): VesselShape => $this->step($step), $node->children('steps'))),
             'calibrated' => Calibrated::byWater($this->pairs($node, 'marks', 1e-6), $mm('height_mm')),
             'stl'        => $this->mesh($node),
-            default      => $this->panel($node),
+            default      => $this->panel($node, $given),
         };
     }
 
@@ -155,15 +185,17 @@ final readonly class VesselReader
         return $this->meshes->sliced($node)->stretched($unit, $unit, $unit);
     }
 
-    /** A blank with a dam; without one, a film that levels itself. */
-    private function panel(Node $node): VesselShape
+    /** A blank with a dam; without one, as high as the films that level themselves on it: up to as many as it takes. */
+    private function panel(Node $node, float $given): VesselShape
     {
         $section = $node->has('path')
             ? Section::within(Outline::fromPath($node->text('path'), $node->number('unit_mm', 1.0)))
             : Section::rectangle($node->number('length_mm') / 2e3, $node->number('width_mm') / 2e3);
-        $dam = $node->number('dam_mm') / 1e3;
+        $film = self::film($node);
 
-        return Prism::over($section, $dam > 0.0 ? $dam : self::FILM);
+        return Prism::over($section, $film === null
+            ? $node->number('dam_mm') / 1e3
+            : min(self::MOST_COATS * $film, max($film, $given, $node->number('fill_mm', 0.0) / 1e3)));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Pensilis\Scheduling;
 
 use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Keeping;
 
 /**
  * Drying and sealing before the pours: who must wait for what, and when each object is ready.
@@ -14,23 +15,35 @@ use Pensilis\Material\Inclusion;
  */
 final readonly class Preparation
 {
-    private const BRUSHING = 0.25;
-
     /**
      * @param list<Task>           $tasks
-     * @param array<string, float> $ready object id → hour
+     * @param array<string, float> $ready  object id → hour
+     * @param float                $ground the hour from which the ground may be poured on
      */
-    private function __construct(public array $tasks, private array $ready) {}
+    private function __construct(public array $tasks, private array $ready, public float $ground) {}
 
-    /** @param list<Inclusion> $inclusions */
-    public static function of(array $inclusions, WorkingHours $hours): self
+    /**
+     * @param list<Inclusion> $inclusions
+     * @param list<float>     $coats      hours that each coat of the ground dries, none where it takes no coat
+     */
+    public static function of(array $inclusions, WorkingHours $hours, array $coats = []): self
     {
-        [$tasks, $ready] = [[], []];
-        foreach (self::byDrying($inclusions) as $dry => $group) {
-            $from = (float) $dry;
-            if ($from > 0.0) {
+        [$tasks, $ready, $ground] = [[], [], 0.0];
+        foreach ($coats as $n => $dries) {
+            $start = $hours->firstFit($ground, Session::BRUSHING) ?? $ground;
+            $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, new Fact('coat-ground', ['coat' => $n + 1]));
+            $ground = $start + Session::BRUSHING + $dries;
+        }
+        $dyed = array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->substance->keeping === Keeping::Dye));
+        $start = $hours->firstFit(0.0, Session::BRUSHING) ?? 0.0;
+        if ($dyed !== []) {
+            $dye = new Fact('dye', ['objects' => self::names($dyed)]);
+            $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, $dye);
+        }
+        foreach (self::byDrying($inclusions, $start + Session::BRUSHING + Keeping::DRIES) as [$begin, $from, $group]) {
+            if ($from > $begin) {
                 $how = $group[0]->substance->drying;
-                $tasks[] = new Task(TaskKind::Dry, 0.0, $from, null, $how === null ? new Fact('dry', ['objects' => self::names($group)])
+                $tasks[] = new Task(TaskKind::Dry, $begin, $from, null, $how === null ? new Fact('dry', ['objects' => self::names($group)])
                     : new Fact('dry-so', ['objects' => self::names($group), 'how' => $how]));
             }
             foreach ($group as $inclusion) {
@@ -38,33 +51,35 @@ final readonly class Preparation
             }
             for ($coat = 1; ($coated = self::withCoats($group, $coat)) !== []; $coat++) {
                 $sealer = $coated[0]->sealer;
-                $start = $hours->firstFit($from, self::BRUSHING) ?? $from;
-                $tasks[] = new Task(TaskKind::Seal, $start, $start + self::BRUSHING, null, new Fact('seal', [
+                $start = $hours->firstFit($from, Session::BRUSHING) ?? $from;
+                $tasks[] = new Task(TaskKind::Seal, $start, $start + Session::BRUSHING, null, new Fact('seal', [
                     'coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated),
                 ]));
-                $from = $start + self::BRUSHING + $sealer->between();
+                $from = $start + Session::BRUSHING + $sealer->between();
                 foreach ($coated as $inclusion) {
-                    $ready[$inclusion->id] = $start + self::BRUSHING + $sealer->last();
+                    $ready[$inclusion->id] = $start + Session::BRUSHING + $sealer->last();
                 }
             }
         }
 
-        return new self($tasks, $ready);
+        return new self($tasks, $ready, $ground);
     }
 
     /**
      * @param list<Inclusion> $inclusions
+     * @param float           $dyed       hour at which dye is dry, before which what is dyed does not begin to dry
      *
-     * @return array<int, non-empty-list<Inclusion>> by the hours that they dry, none first
+     * @return list<array{float, float, non-empty-list<Inclusion>}> those that dry together, from when until when; the first first
      */
-    private static function byDrying(array $inclusions): array
+    private static function byDrying(array $inclusions, float $dyed): array
     {
         $groups = [];
         foreach ($inclusions as $inclusion) {
-            $hours = $inclusion->isDamp() ? $inclusion->substance->dryingHours() : 0.0;
-            $groups[(int) round($hours)][] = $inclusion;
+            $begin = $inclusion->substance->keeping === Keeping::Dye ? $dyed : 0.0;
+            $until = $begin + round($inclusion->isDamp() ? $inclusion->substance->dryingHours() : 0.0);
+            $groups["{$begin} {$until}"] = [$begin, $until, [...($groups["{$begin} {$until}"][2] ?? []), $inclusion]];
         }
-        ksort($groups);
+        usort($groups, fn(array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
 
         return $groups;
     }

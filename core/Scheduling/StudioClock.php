@@ -30,6 +30,18 @@ final readonly class StudioClock
         throw UnreadableMoment::of($local);
     }
 
+    /**
+     * The hour of the plan at a local moment; null where the plan has no clock.
+     *
+     * @throws UnreadableMoment
+     */
+    public function hourOf(string $local): ?float
+    {
+        $there = self::startingAt($local)->start;
+
+        return $this->start === null || $there === null ? null : ($there->getTimestamp() - $this->start->getTimestamp()) / 3600.0;
+    }
+
     public function isSet(): bool
     {
         return $this->start !== null;

@@ -23,7 +23,7 @@ function mayKnow(): array
         'Pensilis\Colour'          => ['Exception', 'Numerics'],
         'Pensilis\Material'        => ['Exception', 'Geometry', 'Colour'],
         'Pensilis\Resin'           => ['Exception', 'Quantity', 'Numerics'],
-        'Pensilis\Settling'        => ['Numerics', 'Material'],
+        'Pensilis\Settling'        => ['Numerics', 'Geometry', 'Material', 'Resin'],
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
@@ -34,19 +34,22 @@ function mayKnow(): array
         ],
         'Pensilis\PlanFile' => [
             'Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material',
-            'Resin', 'Batching', 'Scheduling', 'Thermal', 'Plan',
+            'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal', 'Plan',
         ],
         'Pensilis\Layout' => [
             'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
             'Layering', 'Batching', 'Plan',
         ],
-        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Material', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
+        'Pensilis\Bench' => [
+            'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
+        ],
+        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Material', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
         'Pensilis\Judgement'  => [
-            'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Settling', 'Batching', 'Scheduling',
+            'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching', 'Scheduling',
             'Thermal', 'Plan', 'Layout', 'Simulation',
         ],
         'Pensilis\Answer' => [
-            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Layout',
+            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal', 'Plan', 'Layout',
             'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Pensilis\Answer\PlacedPours;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Timetable;
+use Pensilis\Bench\PourActs;
 use Pensilis\Layout\Draft;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
-use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Window;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
@@ -40,7 +40,7 @@ it('pours each inside the window of the one below, as it was simulated', functio
             ->and($placed->run->tracks()[$k]->start)->toEqualWithDelta(3600.0 * $placed->starts[$k], 1e-6);
     }
     foreach ($placed->starts as $k => $start) {
-        $span = Session::hours($k === 1 ? 1 : 0, $plan->resin()->sheet->working);
+        $span = PourActs::of($plan, Draft::of($plan)->layout, $k)->hours();
         expect($plan->studio->hours->firstFit($start, $span))->toEqualWithDelta($start, 1e-9);
     }
 })->with([

@@ -2,15 +2,17 @@
 
 declare(strict_types=1);
 
+use Pensilis\Exception\CrossingOutline;
 use Pensilis\Exception\UnreadablePath;
 use Pensilis\Geometry\Outline;
 use Pensilis\Geometry\PathReader;
+use Pensilis\Geometry\Section;
 
 /** @return list<array{float, float}> points along a path, to the thousandth */
 function walked(string $path): array
 {
     $points = [];
-    foreach (PathReader::curves($path) as $curve) {
+    foreach (PathReader::chains($path)[0] as $curve) {
         foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $t) {
             $points[] = array_map(fn(float $one): float => round($one, 9) + 0.0, $curve->point($t));
         }
@@ -52,7 +54,7 @@ it('turns arcs the way that their flags say', function (string $path, float $are
 // Characters are counted from one.
 it('says at which character it stopped', function (string $path, string $cause, int $offset): void {
     try {
-        PathReader::curves($path);
+        PathReader::chains($path);
     } catch (UnreadablePath $refusal) {
         expect($refusal->fact()->name)->toBe($cause)->and($refusal->fact()->values['offset'])->toBe($offset);
 
@@ -60,8 +62,32 @@ it('says at which character it stopped', function (string $path, string $cause, 
     }
     $this->fail('The path was taken.');
 })->with([
-    'a number alone'   => ['10 10', 'path.no-path-data', 0],
-    'an odd command'   => ['M0 0 Y9', 'path.unknown-command', 6],
-    'too few numbers'  => ['M0 0L5', 'path.too-few-numbers', 6],
-    'a second outline' => ['M0 0H9V9ZM1 1H2V2Z', 'path.second-outline', 10],
+    'a number alone'  => ['10 10', 'path.no-path-data', 0],
+    'an odd command'  => ['M0 0 Y9', 'path.unknown-command', 6],
+    'too few numbers' => ['M0 0L5', 'path.too-few-numbers', 6],
+]);
+
+it('D11 takes lines inside the first as holes, whichever way they run', function (string $path, float $area, float $round): void {
+    $outline = Outline::fromPath($path);
+    // The string that a hole hangs on is no edge, and leaves area and middle alone.
+    expect(1e6 * $outline->area)->toEqualWithDelta($area, 2e-3 * $area)
+        ->and(1e3 * $outline->perimeter)->toEqualWithDelta($round, 2e-3 * $round)
+        ->and($outline->contains(0.0, 0.0))->toBeFalse()
+        ->and($outline->contains(0.02, 0.02))->toBeTrue()
+        ->and(1e3 * array_sum(array_map(abs(...), Section::within($outline)->middle())))->toEqualWithDelta(0.0, 0.02)
+        // A line through the middle runs through the hole: 20 to 30 mm on either side of a hole of 20 mm.
+        ->and(1e3 * Section::within($outline)->along(0.0, 0.0, 1.0, 0.0)->length())->toEqualWithDelta(40.0, 0.1);
+})->with([
+    // By hand: 60 × 60 mm less a circle of 20 mm; 240 mm and 20 π round.
+    'with the outer'    => ['M-30 -30H30V30H-30Z M-10 0A10 10 0 1 1 10 0A10 10 0 1 1 -10 0Z', 3600.0 - M_PI * 100.0, 240.0 + M_PI * 20.0],
+    'against the outer' => ['M-30 -30H30V30H-30Z M-10 0A10 10 0 1 0 10 0A10 10 0 1 0 -10 0Z', 3600.0 - M_PI * 100.0, 240.0 + M_PI * 20.0],
+]);
+
+it('D11 refuses a second outline that is no hole', function (string $path, string $refusal): void {
+    expect(fn() => Outline::fromPath($path))->toThrow($refusal);
+})->with([
+    'beside the first'    => ['M0 0H9V9H0Z M20 0H29V9H20Z', UnreadablePath::class],
+    'a hole in a hole'    => ['M0 0H90V90H0Z M10 10H80V80H10Z M20 20H30V30H20Z', UnreadablePath::class],
+    'across the first'    => ['M0 0H9V9H0Z M5 5H15V7H5Z', CrossingOutline::class],
+    'round all the first' => ['M0 0H9V9H0Z M-5 -5H15V15H-5Z', UnreadablePath::class],
 ]);

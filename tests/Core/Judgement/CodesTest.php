@@ -28,17 +28,9 @@ it('says what is rarely wrong, at its place', function (array $changes, string $
     expect(saidOf($changes))->toContain($said)
         ->and(saidOf([]))->not->toContain($said);
 })->with([
-    'more than the scale takes' => [['/studio/scale_limit_g' => 70], 'several-mixes /pours/0'],
-    'a cup heavier than that'   => [['/studio/scale_limit_g' => 70, '/studio/cup_weight_g' => 75], 'cup-too-heavy /studio/cup_weight_g'],
-    'walls that lean'           => [
-        [
-            '/vessel' => [
-                'shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
-                'wall'  => ['material' => 'silicone', 'thickness_mm' => 4],
-            ],
-        ],
-        'walls-upright /vessel/shape',
-    ],
+    'more than the scale takes'   => [['/studio/scale_limit_g' => 70], 'several-mixes /pours/0'],
+    'a cup heavier than that'     => [['/studio/scale_limit_g' => 70, '/studio/cup_weight_g' => 75], 'cup-too-heavy /studio/cup_weight_g'],
+    'a room that makes glass'     => [['/ambient/celsius' => 14], 'stops-short /resins/0'],
     'a cure of months'            => [['/resins/0/sheet/full_cure_h' => 2400], 'no-full-cure /pours/0'],
     'poured while it still dries' => [
         ['/inclusions/0/material/moisture_pct' => 14, '/inclusions/0/material/drying' => 'silica'],

@@ -7,7 +7,6 @@ use Pensilis\Judgement\BatchJudge;
 use Pensilis\Judgement\HoursJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Judgement\ReadinessJudge;
-use Pensilis\Judgement\ScopeJudge;
 use Pensilis\Judgement\SetupJudge;
 use Pensilis\Layout\Layout;
 use Pensilis\Scheduling\Task;
@@ -104,14 +103,9 @@ it('says which object is not ready for its pour', function (): void {
         ->and($says(400.0))->toBe([]);
 });
 
-it('says what no model answers yet, once', function (): void {
-    expect(Facts::places((new ScopeJudge(Plans::read([], Plans::coneWithPours())))->findings()))->toBe(['drift-not-yet /inclusions'])
-        ->and((new ScopeJudge(Plans::read(['/inclusions' => []], Plans::coneWithPours())))->findings())->toBe([]);
-});
-
 it('asks all judges of a layout', function (): void {
     $wrong = ['/vessel/level' => ['rise_mm' => 10, 'over_mm' => 200], '/studio/scale_step_g' => 2, '/inclusions/0/sealed_coats' => 0];
     $plan = Plans::read($wrong, Plans::coneWithPours());
     $words = array_map(fn(Finding $one): string => $one->code->word(), Judges::ofLayout($plan, Layout::given($plan)));
-    expect($words)->toContain('tilted')->toContain('ratio-error')->toContain('seal-first')->toContain('drift-not-yet');
+    expect($words)->toContain('tilted')->toContain('ratio-error')->toContain('seal-first');
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pensilis\Answer\EndTasks;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\PrepList;
 use Pensilis\Fact\Fact;
@@ -11,6 +12,9 @@ use Pensilis\Layout\Layout;
 use Pensilis\Material\Sealer;
 use Pensilis\Plan\Finish;
 use Pensilis\Plan\Making;
+use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
@@ -91,6 +95,9 @@ it('mixes once for all that are poured alike', function (): void {
 it('counts relief under the first coat and edges under the last', function (): void {
     $plain = Layout::given(Plans::read([], Plans::coneWithPours()));
     $rough = Layout::given(Plans::read(['/vessel/relief_mm' => 2, '/vessel/edge_mm' => 10], Plans::coneWithPours()));
+    // Measured to be twice as thick, it takes twice as much.
+    $thick = Layout::given(Plans::read(['/vessel/edge_mm' => 10, '/vessel/edge_film_mm' => 1], Plans::coneWithPours()));
+    expect(1e6 * ($thick->pours[2]->volume - $plain->pours[2]->volume))->toEqualWithDelta(M_PI * 9.0 * 1.0 * 0.1, 1e-9);
     expect(1e6 * ($rough->pours[0]->volume - $plain->pours[0]->volume))->toEqualWithDelta(M_PI * 4.5 ** 2 * 0.2, 1e-9)
         ->and($rough->pours[1]->volume)->toBe($plain->pours[1]->volume)
         ->and(1e6 * ($rough->pours[2]->volume - $plain->pours[2]->volume))->toEqualWithDelta(M_PI * 9.0 * 1.0 * 0.05, 1e-9);
@@ -108,6 +115,46 @@ it('pours a compartment first and its neighbour once it holds its shape', functi
     expect($starts['pour'] - $starts['compartment'])->toBeGreaterThan(20.0)
         ->and(array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->value === 'compartment'))[0]->what->values)
         ->toEqualWithDelta(['name' => 'rim', 'mix_g' => 48.0 * 1.08 + 4.0], 1e-9);
+});
+
+it('D11 pours a compartment of its own colour round what lies in it', function (): void {
+    $beads = ['name' => 'bead', 'volume_ml' => 0.5, 'count' => 16];
+    $first = [
+        'name' => 'rim', 'shape' => 'box', 'length_mm' => 80, 'width_mm' => 20, 'height_mm' => 30, 'objects' => [$beads],
+        'mix'  => [['colour' => 'blue', 'drops_per_10_ml' => 0.5], ['colour' => 'white', 'pct' => 2]],
+    ];
+    $document = Plans::coloured();
+    $document['vessel']['compartments'] = [$first];
+    $task = array_values(array_filter(
+        (new Planner(new CalibrationMemory()))->timed(Plans::read([], $document))->tasks,
+        fn($task): bool => $task->kind->value === 'compartment',
+    ))[0]->what;
+    // By hand: 48 ml less 16 of 0.5 ml are 40 ml, 43.2 g at 1.08 g/ml and 4 g that the cup keeps: 47.2 g or 43.7 ml; 2.2 drops and 0.94 g.
+    expect($task->name)->toBe('compartment.coloured')->and($task->values['mix_g'])->toEqualWithDelta(47.2, 1e-9)
+        ->and($task->values['doses'][0]->values)->toBe(['drops' => 2.2, 'colour' => 'Blue ink'])
+        ->and($task->values['doses'][1]->values['dose_g'])->toEqualWithDelta(0.944, 1e-9);
+    $document['vessel']['compartments'][0]['objects'][0]['count'] = 100;
+    expect(fn() => Plans::read([], $document))->toThrow(PlanRefused::class);
+});
+
+it('D11 reckons what a form asks of the sheet that is draped over it', function (): void {
+    $form = ['foot_mm' => 60, 'width_mm' => 120, 'depth_mm' => 40];
+    $sheet = fn(float $across): Plan => Plans::read([
+        '/vessel' => ['shape' => 'panel', 'length_mm' => $across, 'width_mm' => $across, 'dam_mm' => 4, 'made' => 'sheet', 'form' => $form,
+            'wall'            => ['material' => 'silicone', 'thickness_mm' => 4]],
+        '/inclusions' => [], '/pours' => [['resin' => 'deep', 'depth_mm' => 4, 'start_h' => 0]],
+    ], Plans::coneWithPours());
+    // By hand: the wall is the hypotenuse of 30 and 40 mm, 50; so 60 + 2 · 50 = 160 mm. Of 110 mm, half of the wall: 20 mm deep.
+    [$whole, $short] = [$sheet(160.0), $sheet(110.0)];
+    expect(1e3 * $whole->setup->form->sheet())->toEqualWithDelta(160.0, 1e-9)
+        ->and(1e3 * $whole->setup->form->depthOf(0.110))->toEqualWithDelta(20.0, 1e-9)
+        ->and(Facts::words(Judges::ofLayout($whole, Layout::given($whole))))->not->toContain('sheet-short')
+        ->and(Facts::words(Judges::ofLayout($short, Layout::given($short))))->toContain('sheet-short');
+    $drape = array_values(array_filter(
+        EndTasks::of(Simulation::of($short, new CalibrationMemory())),
+        fn($task): bool => $task->kind->value === 'drape',
+    ))[0]->what;
+    expect($drape->name)->toBe('drape.form')->and($drape->values['depth_mm'])->toEqualWithDelta(20.0, 1e-9);
 });
 
 it('drapes a sheet about its gel, and ends as the finish asks', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pensilis\Geometry\Upright;
 use Pensilis\Layering\Layers;
 use Pensilis\Layering\LayerSearch;
+use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Hold;
 use Tests\Plans;
@@ -12,11 +13,12 @@ use Tests\Plans;
 /**
  * Every set of layers on a lattice is tried; the best by number of pours, deviation and squared depths.
  *
- * @param list<Wish> $wishes
+ * @param list<Wish>           $wishes
+ * @param array{int, int}|null $pinned
  *
  * @return array{int, int, int}|null
  */
-function bruteForce(int $fill, int $least, int $greatest, array $wishes, int $lattice): ?array
+function bruteForce(int $fill, int $least, int $greatest, array $wishes, int $lattice, ?array $pinned = null): ?array
 {
     $inner = intdiv($fill, $lattice) - 1;
     $best = null;
@@ -28,7 +30,7 @@ function bruteForce(int $fill, int $least, int $greatest, array $wishes, int $la
             }
         }
         $heights[] = $fill;
-        $cost = costOf($heights, $least, $greatest, $wishes);
+        $cost = costOf($heights, $least, $greatest, $wishes, $pinned);
         if ($cost !== null && ($best === null || $cost < $best)) {
             $best = $cost;
         }
@@ -38,20 +40,27 @@ function bruteForce(int $fill, int $least, int $greatest, array $wishes, int $la
 }
 
 /**
- * @param list<int>  $heights
- * @param list<Wish> $wishes
+ * @param list<int>            $heights
+ * @param list<Wish>           $wishes
+ * @param array{int, int}|null $pinned
  *
  * @return array{int, int, int}|null
  */
-function costOf(array $heights, int $least, int $greatest, array $wishes): ?array
+function costOf(array $heights, int $least, int $greatest, array $wishes, ?array $pinned = null): ?array
 {
     $squares = 0;
+    $isPoured = $pinned === null;
     for ($k = 1; $k < count($heights); $k++) {
         $depth = $heights[$k] - $heights[$k - 1];
-        if ($depth < $least || $depth > $greatest) {
+        $isPinned = [$heights[$k - 1], $heights[$k]] === $pinned;
+        $isPoured = $isPoured || $isPinned;
+        if (!$isPinned && ($depth < $least || $depth > $greatest)) {
             return null;
         }
         $squares += $depth ** 2;
+    }
+    if (!$isPoured) {
+        return null;
     }
     $deviation = 0;
     foreach ($wishes as $wish) {
@@ -71,10 +80,15 @@ function costOf(array $heights, int $least, int $greatest, array $wishes): ?arra
     return [count($heights) - 1, $deviation, $squares];
 }
 
-/** @param list<Wish> $wishes */
-function found(float $fill, float $least, float $greatest, array $wishes): ?Layers
+/**
+ * @param list<Wish> $wishes
+ * @param list<Pin>  $pins
+ */
+function found(float $fill, float $least, float $greatest, array $wishes, array $pins = []): ?Layers
 {
-    return (new LayerSearch((int) round(1000 * $fill), (int) round(1000 * $least), (int) round(1000 * $greatest), $wishes))->find();
+    $micrometres = fn(float $mm): int => (int) round(1000 * $mm);
+
+    return (new LayerSearch($micrometres($fill), $micrometres($least), $micrometres($greatest), $wishes, $pins))->find();
 }
 
 /** A block of a height and bulk density in a resin of 1000 kg/m³, so that it lifts at density/1000 of its height. */
@@ -145,6 +159,28 @@ it('agrees with trying everything, on its own lattice and in every cost', functi
         expect($cost)->toBe($brute);
     }
 })->with([11, 12, 13]);
+
+it('agrees with trying everything round a pour that is pinned', function (int $seed): void {
+    mt_srand($seed);
+    for ($n = 0; $n < 20; $n++) {
+        $fill = mt_rand(8, 14) / 2.0;
+        $from = mt_rand(0, (int) (2 * $fill) - 1) / 2.0;
+        $to = mt_rand((int) (2 * $from) + 1, (int) (2 * $fill)) / 2.0;
+        $wishes = mt_rand(0, 1) === 0 ? [] : [wish('one', mt_rand(0, 10) / 2.0, mt_rand(0, 4) / 2.0, mt_rand(2, 6) / 2.0, 2650.0, $fill)];
+        $layers = found($fill, 1.0, 2.5, $wishes, [Pin::of($from / 1e3, $to / 1e3)]);
+        $brute = bruteForce((int) (1000 * $fill), 1000, 2500, $wishes, 500, [(int) (1000 * $from), (int) (1000 * $to)]);
+        expect($layers === null ? null : [
+            $layers->count(),
+            (int) round(1e6 * $layers->deviation($wishes)),
+            (int) array_sum(array_map(fn(float $depth): float => round(1e6 * $depth) ** 2, $layers->depths())),
+        ])->toBe($brute);
+    }
+})->with([21, 22, 23]);
+
+it('has no pour where two that are pinned overlap', function (): void {
+    expect(found(20.0, 2.0, 10.0, [], [Pin::of(0.0, 0.01), Pin::of(0.005, 0.015)]))->toBeNull()
+        ->and(found(20.0, 2.0, 10.0, [], [Pin::of(0.0, 0.01), Pin::of(0.01, 0.015)])?->depths())->toBe([0.01, 0.005, 0.005]);
+});
 
 it('keeps every law of a plan on larger pieces', function (): void {
     mt_srand(7);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Pensilis\Geometry\Outline;
+use Pensilis\Geometry\Section;
 use Pensilis\Layout\Finished;
 use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\Layout;
@@ -49,4 +51,17 @@ it('keeps a pair inside where the vessel is narrow', function () use ($places): 
     expect($on->pairLevel())->toEqualWithDelta([[$x - 0.01, $y], [$x + 0.01, $y]], 1e-9)
         // Straight up from there the hypotenuse is 30 mm away.
         ->and($on->above())->toEqualWithDelta([$x, $y + 0.015], 1e-9);
+});
+
+it('D9 hangs a level pair by a chain', function (): void {
+    // Half of it, half the distance and the height are as 5, 4 and 3 (Pythagoras): 80 mm apart, 100 mm of chain, 30 mm high.
+    expect(FittingPlaces::chain(0.08))->toEqualWithDelta([0.1, 0.03], 1e-12);
+});
+
+it('reaches the edge over a hole that the balance lies in', function (): void {
+    // A square of 60 mm with a round hole of 20 about its middle: a stand carries it at the edge, a hook hangs halfway to it.
+    $holed = Section::within(Outline::fromPath('M-30 -30H30V30H-30Z M-10 0A10 10 0 1 1 10 0A10 10 0 1 1 -10 0Z'));
+    $places = new FittingPlaces($holed, [0.0, 0.0]);
+    expect($places->below())->toEqualWithDelta([0.0, -0.03], 1e-9)
+        ->and($places->above())->toEqualWithDelta([0.0, 0.015], 1e-9);
 });

@@ -128,10 +128,7 @@ it('refuses what makes no sense, with place and remedy', function (array $change
         ['/inclusions/0/shape' => 'stl', '/inclusions/0/path' => 'a.stl'], '/inclusions/0/shape', 'impossible-value',
         'mesh.nowhere-here',
     ],
-    'copies without room' => [['/inclusions/0/copies' => 30], '/inclusions/0/copies', 'no-room', 'count=30 spacing_mm=2 object=cone'],
-    'vitrification'       => [
-        ['/resins/0/kinetics/vitrification' => true], '/resins/0/kinetics/vitrification', 'not-yet', 'room_celsius=18',
-    ],
+    'copies without room'  => [['/inclusions/0/copies' => 30], '/inclusions/0/copies', 'no-room', 'count=30 spacing_mm=2 object=cone'],
     'above the rim'        => [['/pours/2/depth_mm' => 40], '/pours', 'above-rim', 'pours_mm=66 rim_mm=60'],
     'filled above the rim' => [['/vessel/fill_mm' => 61], '/vessel/fill_mm', 'above-rim', 'above-rim.fill rim_mm=60'],
     'back in time'         => [['/pours/1/start_h' => 200], '/pours/2/start_h', 'pour-order', ''],

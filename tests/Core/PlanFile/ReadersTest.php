@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pensilis\Colour\Recipe;
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Exception\MissingKey;
 use Pensilis\Finding\Code;
@@ -200,7 +201,10 @@ it('reads what a vessel is used for, with what is usual', function (): void {
 it('reads compartments, each no deeper than its shape', function (): void {
     $compartment = ['name' => 'rim', 'shape' => 'box', 'length_mm' => 20, 'width_mm' => 10, 'height_mm' => 8];
     $reader = new VesselReader($problems = new Problems(), new NoMeshes());
-    $read = $reader->compartments(Node::root(['compartments' => [$compartment, ['depth_mm' => 9] + $compartment]]));
+    $read = $reader->compartments(
+        Node::root(['compartments' => [$compartment, ['depth_mm' => 9] + $compartment]]),
+        fn(): Recipe => Recipe::clear(),
+    );
     expect($read)->toHaveCount(2)
         ->and($read[0]->depth)->toBe(0.008)
         ->and(problemsOf($problems))->toBe(['above-rim.compartment /compartments/1/depth_mm']);

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Bench;
+
+use Pensilis\Fact\Fact;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Application;
+use Pensilis\Plan\Applied;
+use Pensilis\Plan\Bubbling;
+use Pensilis\Plan\Coat;
+use Pensilis\Plan\Plan;
+use Pensilis\Plan\Recoat;
+use Pensilis\Plan\Zone;
+use Pensilis\Resin\Resin;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
+
+/**
+ * What is done for one pour, from what holds before it is mixed to the cover: made from the piece's own choices, so that nothing is said
+ * which it does not need (common practice throughout). What rests goes into a thin bed, not onto a bare floor where it traps air; bubbles
+ * are taken while nothing can be smeared; after a pattern is drawn it is left alone.
+ */
+final readonly class PourActs
+{
+    /** A thin bed wets floor and corners: 1–2 mm, and no more than a third of a thin pour (common practice). */
+    private const BED = 0.0015;
+
+    private const SHARE = 1.0 / 3.0;
+
+    /** Working time for which colours stand 10 minutes and white 10 more, s (common practice); in proportion for others. */
+    private const STANDS = 2400.0;
+
+    private const STANDING = 10.0;
+
+    /** Minutes for what is strewn or dropped on a wet coat (memory). */
+    private const STREWING = 3.0;
+
+    /** Minutes for a nail in a corner that is not seen (memory). */
+    private const TEST = 1.0;
+
+    /** @param list<Act> $all in the order of the work */
+    private function __construct(public array $all) {}
+
+    /** @param Joint|null $below how it holds on the pour below, where that is known */
+    public static function of(Plan $plan, Layout $layout, int $k, ?Joint $below = null): self
+    {
+        $pour = $layout->pours[$k];
+        [$set, $bed, $school] = [[], [], self::bubbling($plan, $pour->coat)];
+        foreach ($pour->placed as $object) {
+            $how = Setting::of($object, $k, $below, $plan->resin()->density, $plan->setup->viewed);
+            if ($how->isBefore()) {
+                $set[$how->value][] = $object;
+            } else {
+                $bed[] = $object;
+            }
+        }
+        $tests = $k > 0 && !$pour->isOnWet && $plan->setup->recoat === Recoat::TackTest
+            && !$layout->pours[$k - 1]->resin->sheet->isClosingSaid;
+
+        return new self([
+            ...($tests ? [new Act(new Fact('act.tack-test'), self::TEST)] : []),
+            ...array_map(self::setting(...), array_keys($set), array_values($set)),
+            ...self::mixing($pour),
+            ...self::bed($pour, $bed, $school),
+            ...self::filling($pour, match (true) {
+                $pour->isOnWet                 => 'act.fill-wet',
+                $pour->coat->zones !== []      => 'act.fill-regions',
+                $plan->setup->making->isKept() => 'act.fill-ground',
+                $bed !== []                    => 'act.fill-rest',
+                default                        => 'act.fill',
+            }, $school, $bed !== [], $layout->pours[$k + 1]->isOnWet ?? false),
+        ]);
+    }
+
+    /** From the first to the last of them, h. */
+    public function hours(): float
+    {
+        return array_sum(array_map(fn(Act $act): float => $act->minutes, $this->all)) / 60.0;
+    }
+
+    /** Hours of a plain pour into nothing. */
+    public static function plainHours(Resin $resin): float
+    {
+        return (Session::MIXING + Session::standingMinutes($resin->sheet->working) + Session::POURING + Session::BUBBLES) / 60.0;
+    }
+
+    /** The school of a coat: the piece's own, else what is usual on its ground, without a flame where there is alcohol. */
+    private static function bubbling(Plan $plan, Coat $coat): Bubbling
+    {
+        $usual = Bubbling::usualOn($plan->setup->making);
+
+        return $plan->setup->bubbling ?? ($usual === Bubbling::Flame && $coat->hasInk() ? Bubbling::WarmAir : $usual);
+    }
+
+    /** @param list<Inclusion> $objects */
+    private static function setting(string $how, array $objects): Act
+    {
+        return new Act(new Fact("act.set-{$how}"), Session::PLACING * count($objects), $objects);
+    }
+
+    /** @return list<Act> */
+    private static function mixing(LaidPour $pour): array
+    {
+        $stands = Session::standingMinutes($pour->resin->sheet->working);
+        $acts = [new Act(new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), Session::MIXING + $stands)];
+        if ($pour->coat->isColoured()) {
+            $acts[] = new Act(new Fact('act.colours'));
+            $part = self::STANDING * min(1.0, $pour->resin->sheet->working / self::STANDS);
+            $white = array_filter($pour->coat->zones, fn(Zone $zone): bool => $zone->recipe->isOpaqueWhite()) !== [];
+            if ($pour->coat->zones !== [] && !$pour->coat->merges) {
+                $acts[] = new Act(new Fact($white ? 'act.thicken-white' : 'act.thicken', ['minutes' => (int) round($part)]));
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param list<Inclusion> $objects
+     *
+     * @return list<Act>
+     */
+    private static function bed(LaidPour $pour, array $objects, Bubbling $school): array
+    {
+        if ($objects === []) {
+            return [];
+        }
+        $deep = min(self::BED, self::SHARE * $pour->depth());
+
+        return [
+            new Act(new Fact('act.bed', ['deep_mm' => round(1e3 * $deep, 1)]), Session::BED),
+            ...self::pass($school, 'first', $pour->coat),
+            new Act(new Fact('act.set-bed'), Session::PLACING * count($objects), $objects, [new Fact('check.no-air-below')]),
+        ];
+    }
+
+    /**
+     * @param bool $goesOn whether the next one goes onto it while it is wet
+     *
+     * @return list<Act>
+     */
+    private static function filling(LaidPour $pour, string $how, Bubbling $school, bool $hasBed, bool $goesOn): array
+    {
+        $pattern = $pour->coat->zones !== [];
+        $pours = new Act(
+            new Fact($how),
+            Session::POURING - ($hasBed ? Session::BED : 0),
+            checks: [new Fact('check.level')],
+        );
+        $wet = array_values(array_filter($pour->coat->applied, fn(Applied $one): bool => $one->isWet));
+        $strewn = array_map(self::strewing(...), $wet);
+        $cover = $goesOn ? [] : [new Act(new Fact('act.cover'), goesOn: true)];
+
+        return $pattern
+            ? [$pours, new Act(new Fact('act.leave')), ...$strewn, ...$cover]
+            : [$pours, ...self::pass($school, 'first', $pour->coat), ...self::pass($school, 'again', $pour->coat), ...$strewn,
+                ...$cover];
+    }
+
+    /** Grains or drops on the wet coat; drops bring alcohol. */
+    private static function strewing(Applied $one): Act
+    {
+        return $one->application === Application::Drops
+            ? new Act(
+                new Fact('act.drop', ['drops' => $one->drops(), 'colour' => $one->colour->name ?? '', 'ink_ml' => $one->ink()]),
+                self::STREWING,
+                caution: new Fact('caution.drops'),
+            )
+            : new Act(new Fact('act.strew', ['applied' => $one->fact()]), self::STREWING);
+    }
+
+    /** @return list<Act> one going over the bubbles; the second waits for those that rise late */
+    private static function pass(Bubbling $school, string $time, Coat $coat): array
+    {
+        $caution = match (true) {
+            $school === Bubbling::Flame                      => new Fact('caution.flame'),
+            $school === Bubbling::WarmAir && $coat->hasInk() => new Fact('caution.ink'),
+            default                                          => null,
+        };
+
+        return $school === Bubbling::None ? [] : [
+            new Act(
+                new Fact("act.bubbles-{$time}.{$school->value}"),
+                $time === 'first' ? Session::BUBBLES / 3.0 : 2.0 * Session::BUBBLES / 3.0,
+                caution: $time === 'first' ? $caution : null,
+                goesOn: $time === 'again',
+            ),
+        ];
+    }
+}
