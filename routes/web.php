@@ -3,18 +3,25 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
+use App\Http\Controllers\AmountController;
 use App\Http\Controllers\ColourController;
+use App\Http\Controllers\DamController;
 use App\Http\Controllers\DefaultsController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\HeatController;
+use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\LetteringController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\MeshController;
 use App\Http\Controllers\MixingController;
 use App\Http\Controllers\ObjectController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\OrderedPieceController;
+use App\Http\Controllers\OrderTableController;
 use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\OwnPasswordController;
 use App\Http\Controllers\PasswordController;
@@ -22,10 +29,12 @@ use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceCopyController;
 use App\Http\Controllers\PieceSupplyController;
+use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\PourController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\RegionController;
 use App\Http\Controllers\ResinController;
 use App\Http\Controllers\SessionController;
@@ -84,6 +93,15 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/shelf/vessels/{vessel}', [VesselController::class, 'destroy'])->name('vessels.destroy');
     Route::put('/shelf/vessels/{goneVessel}', [VesselController::class, 'restore'])->name('vessels.restore');
 
+    Route::get('/orders', [OrderController::class, 'index'])->name('orders');
+    Route::post('/orders', [OrderController::class, 'store'])->name('orders.store');
+    Route::get('/orders/table.csv', [OrderTableController::class, 'show'])->name('orders.table');
+    Route::post('/orders/table', [OrderTableController::class, 'store'])->name('orders.table.store');
+    Route::patch('/orders/{order}', [OrderController::class, 'update'])->name('orders.update');
+    Route::delete('/orders/{order}', [OrderController::class, 'destroy'])->name('orders.destroy');
+    Route::put('/orders/{goneOrder}', [OrderController::class, 'restore'])->name('orders.restore');
+    Route::post('/orders/{order}/piece', [OrderedPieceController::class, 'store'])->name('orders.piece');
+
     Route::post('/materials/findings', [FindingController::class, 'store'])->name('findings.store');
     Route::delete('/materials/findings/{finding}', [FindingController::class, 'destroy'])->name('findings.destroy');
     Route::get('/materials', [MaterialController::class, 'index'])->name('materials');
@@ -97,11 +115,17 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat')->middleware(LeavesSession::class);
     Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
     Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->name('pours.mixings.store');
+    Route::patch('/mixings/{mixing}', [MixingController::class, 'update'])->name('mixings.update');
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::patch('/pieces/{piece}/sheet', [TickController::class, 'update'])->name('pieces.ticks');
     Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');
+    Route::get('/pieces/{piece}/reference', [ReferenceController::class, 'edit'])->name('pieces.reference');
+    Route::post('/pieces/{piece}/reference', [ReferenceController::class, 'store'])->name('pieces.reference.store');
+    Route::patch('/pieces/{piece}/reference', [ReferenceController::class, 'update'])->name('pieces.reference.update');
+    Route::delete('/pieces/{piece}/reference', [ReferenceController::class, 'destroy'])->name('pieces.reference.destroy');
+    Route::get('/pieces/{piece}/reference.jpg', [ReferenceController::class, 'show'])->name('pieces.reference.show');
     Route::get('/pieces/{piece}/photograph', [PhotographController::class, 'edit'])->name('pieces.photograph');
     Route::post('/pieces/{piece}/photograph', [PhotographController::class, 'store'])->name('pieces.photograph.store');
     Route::patch('/pieces/{piece}/photograph', [PhotographController::class, 'update'])->name('pieces.photograph.update');
@@ -116,6 +140,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::post('/pieces/{piece}/fittings', [FittingController::class, 'store'])->name('pieces.fittings.store');
     Route::delete('/pieces/{piece}/fittings', [FittingController::class, 'destroy'])->name('pieces.fittings.destroy');
     Route::post('/pieces/{piece}/meshes', [MeshController::class, 'store'])->name('pieces.meshes.store');
+    Route::post('/pieces/{piece}/holes', [HoleController::class, 'store'])->name('pieces.holes.store');
+    Route::post('/pieces/{piece}/photograph/dam', [DamController::class, 'store'])->name('pieces.dam.store');
     Route::post('/pieces/{piece}/outlines', [OutlineController::class, 'store'])->name('pieces.outlines.store');
     Route::post('/pieces/{piece}/colours', [ColourController::class, 'store'])->name('pieces.colours.store');
     Route::delete('/pieces/{piece}/colours', [ColourController::class, 'destroy'])->name('pieces.colours.destroy');
@@ -126,11 +152,16 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
         [RecipeController::class, 'update'],
     )->name('pieces.recipes.update');
     Route::post('/pieces/{piece}/regions', [RegionController::class, 'store'])->name('pieces.regions.store');
+    Route::put('/pieces/{piece}/pours/{pour}/lettering', [LetteringController::class, 'update'])->whereNumber('pour')
+        ->name('pieces.lettering.update');
     Route::patch('/pieces/{piece}/regions', [RegionController::class, 'update'])->name('pieces.regions.update');
     Route::delete('/pieces/{piece}/regions', [RegionController::class, 'destroy'])->name('pieces.regions.destroy');
     Route::post('/pieces/{piece}/mends', [MendController::class, 'store'])->name('pieces.mends.store');
     Route::post('/pieces/{piece}/steps', [StepController::class, 'store'])->name('pieces.steps.store');
     Route::put('/pieces/{piece}/pours', [PourChoiceController::class, 'times'])->name('pieces.pours.times');
+    Route::put('/pieces/{piece}/amount', [AmountController::class, 'update'])->name('pieces.amount');
+    Route::post('/pieces/{piece}/pins', [PinController::class, 'store'])->name('pieces.pins.store');
+    Route::delete('/pieces/{piece}/pins', [PinController::class, 'destroy'])->name('pieces.pins.destroy');
     Route::post('/pieces/{piece}/resins', [ResinController::class, 'store'])->name('pieces.resins.store');
     Route::delete('/pieces/{piece}/resins', [ResinController::class, 'destroy'])->name('pieces.resins.destroy');
     Route::patch('/pieces/{piece}/pours/{pour}', [PourChoiceController::class, 'update'])->name('pieces.pours.update');

@@ -18,18 +18,24 @@ use Illuminate\Support\Carbon;
  * @property float                  $mixed_g
  * @property float                  $kept_g
  * @property float                  $over_g
- * @property array<int, float>|null $taken      off the shelf, g by supply
+ * @property array<int, float>|null $taken      off the shelf, g or pieces by supply
+ * @property string|null            $bubbles    how many stayed, one of BUBBLES
+ * @property string|null            $clarity    how clear it came out, one of CLARITY
  * @property Carbon                 $created_at
  */
 final class Mixing extends Model
 {
-    protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken'];
+    public const BUBBLES = ['none', 'few', 'many'];
+
+    public const CLARITY = ['clear', 'haze', 'yellow'];
+
+    protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken', 'bubbles', 'clarity'];
 
     /** Puts back on the shelf what it took, and is as if it had not been. */
     public function takeBack(): void
     {
         foreach ($this->taken ?? [] as $supply => $grams) {
-            Supply::withTrashed()->where('studio_id', $this->studio_id)->whereKey($supply)->increment('stock', $grams);
+            Supply::withTrashed()->where('studio_id', $this->studio_id)->find($supply)?->use(-$grams);
         }
         $this->delete();
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\DB;
 
 /**
  * The photograph of a laid-out piece, as it was encoded here. Pixels count from its upper left corner.
@@ -21,16 +20,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Photograph extends Model
 {
+    use Picture;
+
     protected $fillable = ['place', 'width', 'height', 'mm_per_pixel', 'middle_x', 'middle_y'];
-
-    public function bytes(): string
-    {
-        return KeptFile::get($this->place) ?? '';
-    }
-
-    protected static function booted(): void
-    {
-        // The file goes last, when nothing can bring its photograph back.
-        self::deleted(fn(self $photograph) => DB::afterCommit(fn() => KeptFile::delete($photograph->place)));
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\PlanFile;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -36,6 +37,9 @@ final class Piece extends Model
 
     /** Changes that can be undone. */
     private const STEPS = 50;
+
+    /** States of one go that are kept. */
+    private const PARTS = 10;
 
     /** How often a change is tried again that others were quicker than. */
     private const TRIES = 20;
@@ -97,11 +101,12 @@ final class Piece extends Model
      *
      * @param callable(array<string, mixed>): array<string, mixed> $change
      * @param string                                               $seen   fingerprint of what was looked at, where it must be that
+     * @param string                                               $go     names what is done in one go, and undone as one
      *
      * @throws PlanRefused      where it makes no plan; then nothing is changed
      * @throws ChangedMeanwhile
      */
-    public function change(callable $change, string $seen = ''): void
+    public function change(callable $change, string $seen = '', string $go = ''): void
     {
         for ($try = 1; $try <= self::TRIES; $try++) {
             if ($seen !== '' && $seen !== $this->fingerprint()) {
@@ -112,7 +117,7 @@ final class Piece extends Model
                 return;
             }
             $plan = PlanFile::sound($document, $this->meshes());
-            if ($this->keep($document)) {
+            if ($this->keep($document, $go)) {
                 $this->know($plan);
 
                 return;
@@ -123,9 +128,9 @@ final class Piece extends Model
     }
 
     /** @param array<string, mixed> $document */
-    private function keep(array $document): bool
+    private function keep(array $document, string $go): bool
     {
-        return DB::transaction(function () use ($document): bool {
+        return DB::transaction(function () use ($document, $go): bool {
             if (!$this->isAsStored()) {
                 return false;
             }
@@ -135,11 +140,23 @@ final class Piece extends Model
             $this->states()->where('number', '>', $this->state)->delete();
             $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document, 'print' => $this->fingerprint()]);
             $this->hold($document)->forceFill(['state' => $this->state + 1])->save();
-            $this->states()->create(['number' => $this->state, 'document' => $this->document, 'print' => $this->fingerprint()]);
-            $this->states()->where('number', '<', $this->state - self::STEPS)->delete();
+            $this->states()->create([
+                'number' => $this->state, 'document' => $this->document, 'print' => $this->fingerprint(), 'go' => $go === '' ? null : $go,
+            ]);
+            $this->forget($go);
 
             return true;
         });
+    }
+
+    /** Forgets what cannot be undone any more, and what lies in the middle of a go but for what another page may still show. */
+    private function forget(string $go): void
+    {
+        $past = fn(int $kept): Builder => $this->states()->getQuery()->latest('number')->skip($kept)->take(self::STEPS);
+        if ($go !== '') {
+            $this->states()->whereIn('id', $past(self::PARTS)->where('go', $go)->pluck('id'))->delete();
+        }
+        $this->states()->whereIn('id', $past(self::STEPS + 1)->pluck('id'))->delete();
     }
 
     /** Whether nobody has changed it since it was read. */
@@ -168,20 +185,36 @@ final class Piece extends Model
     }
 
     /**
-     * Goes so many changes back or forth; false where there are none.
+     * Goes one change back or forth; false where there is none.
      *
      * @throws ChangedMeanwhile where somebody else has changed what was looked at
      */
-    public function step(int $by, string $seen = ''): bool
+    public function step(bool $back, string $seen = ''): bool
     {
-        return DB::transaction(function () use ($by, $seen): bool {
+        return DB::transaction(function () use ($back, $seen): bool {
             if (($seen !== '' && $seen !== $this->fingerprint()) || !$this->isAsStored()) {
                 throw ChangedMeanwhile::of($this);
             }
-            $state = $this->states()->where('number', $this->state + $by)->first();
+            $state = $back ? $this->before() : $this->after();
 
             return $state !== null && $this->hold($state->document)->forceFill(['state' => $state->number])->save();
         });
+    }
+
+    private function before(): ?PieceState
+    {
+        $go = $this->states()->where('number', $this->state)->value('go');
+
+        return $this->states()->where('number', '<', $this->state)->latest('number')
+            ->when($go !== null, fn(Builder $some) => $some->where(fn(Builder $one) => $one->whereNot('go', $go)->orWhereNull('go')))
+            ->first();
+    }
+
+    private function after(): ?PieceState
+    {
+        $next = $this->states()->where('number', '>', $this->state)->oldest('number')->first();
+
+        return $next?->go === null ? $next : $this->states()->where('go', $next->go)->latest('number')->first();
     }
 
     /** @return HasMany<PieceState, $this> */
@@ -206,12 +239,12 @@ final class Piece extends Model
      * Writes a mix down, and takes what it used off the shelf.
      *
      * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
-     * @param array<string, float>                                $uses  g by name
+     * @param array<string, float>                                $uses  g, or how many, by name
      */
     public function keepMix(Studio $studio, int $pour, string $resin, array $grams, array $uses): void
     {
         DB::transaction(function () use ($studio, $pour, $resin, $grams, $uses): void {
-            $taken = [];
+            $taken = $studio->useUpByPour();
             foreach ($uses as $name => $used) {
                 $taken += $studio->useUp($name, $used);
             }
@@ -221,10 +254,22 @@ final class Piece extends Model
         });
     }
 
+    /** @return HasOne<Order, $this> the last that it is made for */
+    public function order(): HasOne
+    {
+        return $this->hasOne(Order::class)->latestOfMany();
+    }
+
     /** @return HasOne<Photograph, $this> */
     public function photograph(): HasOne
     {
         return $this->hasOne(Photograph::class);
+    }
+
+    /** @return HasOne<Reference, $this> the picture that it is to look like */
+    public function reference(): HasOne
+    {
+        return $this->hasOne(Reference::class);
     }
 
     /** Names what the answers depend on: all of the document. */

@@ -12,12 +12,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                  $number
  * @property array<string, mixed> $document
  * @property string|null          $print    fingerprint of the document
+ * @property string|null          $go       names what was done in one go with the states beside it
  */
 final class PieceState extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['number', 'document', 'print'];
+    protected $fillable = ['number', 'document', 'print', 'go'];
 
     /** @return array<string, string> */
     protected function casts(): array

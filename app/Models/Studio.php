@@ -63,7 +63,7 @@ final class Studio extends Model
     public function useUp(string $name, float $amount): array
     {
         $took = [];
-        $lots = $this->supplies()->whereIn('kind', [SupplyKind::Resin, SupplyKind::Colour])
+        $lots = $this->supplies()->whereIn('kind', [SupplyKind::Resin, SupplyKind::Colour, SupplyKind::Thing])
             ->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
         foreach ($lots as $lot) {
             $taken = min($amount, $lot->stock ?? 0.0);
@@ -73,6 +73,29 @@ final class Studio extends Model
         }
 
         return $took;
+    }
+
+    /**
+     * Takes what every pour uses up: gloves, cups, sticks.
+     *
+     * @return array<int, float> what was taken, by supply
+     */
+    public function useUpByPour(): array
+    {
+        $took = [];
+        $used = $this->supplies()->where('kind', SupplyKind::Consumable)->where('per_pour', '>', 0)->where('stock', '>', 0);
+        foreach ($used->limit(self::SHOWN)->get() as $one) {
+            $took[$one->id] = min($one->per_pour ?? 0.0, $one->stock ?? 0.0);
+            $one->use($took[$one->id]);
+        }
+
+        return $took;
+    }
+
+    /** @return HasMany<Order, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class);
     }
 
     /** @return HasMany<Recipe, $this> */
@@ -106,6 +129,25 @@ final class Studio extends Model
         }
 
         return $resins;
+    }
+
+    /**
+     * What came of the mixes of a resin, as far as it was said.
+     *
+     * @return array<string, array<string, int>> how many mixes, by "bubbles" or "clarity" and by what was said
+     */
+    public function cameOut(string $resin): array
+    {
+        $said = [];
+        foreach (['bubbles', 'clarity'] as $what) {
+            $counted = $this->mixings()->where('resin', $resin)->whereNotNull($what)->groupBy($what)
+                ->selectRaw("{$what} as said, count(*) as mixes")->toBase()->get();
+            foreach ($counted as $one) {
+                $said[$what][is_string($one->said) ? $one->said : ''] = is_numeric($one->mixes) ? (int) $one->mixes : 0;
+            }
+        }
+
+        return $said;
     }
 
     /** What cup and stick keep: the median of the last mixes, g; null before there are three. */

@@ -26,6 +26,14 @@ use Illuminate\Support\Carbon;
  * @property string               $lot
  * @property Carbon|null          $bought_on
  * @property int|null             $keeps_months
+ * @property string               $origin       where it is from
+ * @property float|null           $per_pour     used up by each pour
+ * @property float|null           $pack_a       of a resin, g of A in its pack; and so on
+ * @property float|null           $price_a
+ * @property float|null           $stock_a
+ * @property float|null           $pack_b
+ * @property float|null           $price_b
+ * @property float|null           $stock_b
  */
 final class Supply extends Model
 {
@@ -35,17 +43,26 @@ final class Supply extends Model
     public const MOST = 2000;
 
     /** Numbers that may be left empty. */
-    public const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months'];
+    public const NUMBERS = ['pack_price', 'pack_amount', 'stock', 'low', 'keeps_months', 'per_pour', 'price_a', 'price_b', ...self::GRAMS];
 
-    private const PLAIN = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
+    /** Of A and B: typed in any unit of mass or volume, kept in grams. */
+    public const GRAMS = ['pack_a', 'stock_a', 'pack_b', 'stock_b'];
 
-    protected $fillable = ['kind', 'name', 'document', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
+    /** What the shelf itself says of one, as a table has it. */
+    public const PLAIN = [
+        'name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months', 'origin', 'per_pour',
+        'pack_a', 'price_a', 'stock_a', 'pack_b', 'price_b', 'stock_b',
+    ];
+
+    protected $fillable = ['kind', 'document', ...self::PLAIN];
+
+    protected $attributes = ['origin' => ''];
 
     /** @return array<string, string> what the shelf itself says of it, as a form shows it */
     public function plain(): array
     {
         $plain = [];
-        foreach (self::PLAIN as $key) {
+        foreach ($this->kind->plain() as $key) {
             $kept = $key === 'bought_on' ? $this->bought_on?->format('Y-m-d') : $this->getAttribute($key);
             $plain[$key] = is_scalar($kept) ? (string) $kept : '';
         }
@@ -56,11 +73,10 @@ final class Supply extends Model
     /** Price of one unit, where a pack is priced. */
     public function unitPrice(): ?float
     {
-        return $this->pack_price === null
-            || $this->pack_amount === null
-            || $this->pack_amount <= 0.0
-            ? null
-            : $this->pack_price / $this->pack_amount;
+        $whole = $this->pack_price === null || $this->pack_amount === null || $this->pack_amount <= 0.0
+            ? null : $this->pack_price / $this->pack_amount;
+
+        return Components::of($this)?->unitPrice() ?? $whole;
     }
 
     public function runsLow(): bool
@@ -79,12 +95,26 @@ final class Supply extends Model
         return $this->usableUntil()?->isPast() ?? false;
     }
 
-    /** Takes off what was used; below nothing there is nothing. */
+    /** Takes off what was used, or puts back less than nothing; below nothing there is nothing. */
     public function use(float $amount): void
     {
         if ($this->stock !== null) {
-            $this->update(['stock' => max(0.0, round($this->stock - $amount, 6))]);
+            $components = Components::of($this);
+            $this->update($components?->areCounted() === true
+                ? $components->after($amount)
+                : ['stock' => max(0.0, round($this->stock - $amount, 6))]);
         }
+    }
+
+    /** Whatever was counted of A and B: in stock is the mix that they are enough for. */
+    protected static function booted(): void
+    {
+        self::saving(function (self $supply): void {
+            $components = Components::of($supply);
+            if ($components?->areCounted() === true) {
+                $supply->stock = round($components->mix(), 6);
+            }
+        });
     }
 
     /**
@@ -115,7 +145,10 @@ final class Supply extends Model
 
                 return $document;
             case SupplyKind::Consumable:
-                return $price === null ? $document : Document::with($document, '/studio/consumables_price', round($price, 4));
+                return $price === null ? $document
+                    : Document::with($document, '/studio/consumables_price', round($price * ($this->per_pour ?? 1.0), 4));
+            case SupplyKind::Thing:
+                return $document;
         }
     }
 

@@ -21,6 +21,10 @@ use Pensilis\Vessel\Vessel as Shape;
  * @property array<string, mixed> $document
  * @property bool                 $spare        may be filled with what is left of a mix
  * @property int|null             $pieces_count
+ * @property int                  $casts_before casts before it was on the shelf
+ * @property int|null             $lasts        casts that it is good for
+ * @property string               $origin
+ * @property int|null             $cast_count   pieces of which a mix was written down, where that was asked for
  */
 final class Vessel extends Model
 {
@@ -29,7 +33,12 @@ final class Vessel extends Model
     /** What belongs to one piece, not to the vessel. */
     private const OF_A_PIECE = ['fill_mm' => 1, 'viewed' => 1, 'level' => 1];
 
-    protected $fillable = ['name', 'document', 'spare'];
+    /** Share of its casts from which a mold is watched (memory). */
+    private const WORN = 0.9;
+
+    protected $fillable = ['name', 'document', 'spare', 'casts_before', 'lasts', 'origin'];
+
+    protected $attributes = ['casts_before' => 0, 'origin' => ''];
 
     /** @return HasMany<Piece, $this> */
     public function pieces(): HasMany
@@ -54,6 +63,16 @@ final class Vessel extends Model
 
         /** @var array<string, mixed> */
         return array_diff_key($vessel, self::OF_A_PIECE);
+    }
+
+    public function casted(): int
+    {
+        return $this->casts_before + (int) $this->cast_count;
+    }
+
+    public function isWorn(): bool
+    {
+        return $this->lasts !== null && $this->casted() >= self::WORN * $this->lasts;
     }
 
     public function shape(KeptMeshes $meshes): Shape

@@ -32,6 +32,7 @@ final class DemoShelf
             }
         }
         self::supplies($studio);
+        self::orders($studio);
         // Filled with water on the scale, as the old bowl has no shape that anybody could write down.
         $studio->vessels()->create(['name' => 'Old pressed-glass bowl', 'document' => ['shape' => 'calibrated',
             'marks'                                                                            => [
@@ -42,6 +43,19 @@ final class DemoShelf
                 'fades' => true, 'heat' => 48.0,
             ], 'sealing' => 'thin clear acrylic, two coats', 'colour' => 'violet within a week where sealed with resin, blue under acrylic',
             'note' => 'Three heads side by side: bare, resin, acrylic. Acrylic kept the blue; the bare one browned where it ran hot.']);
+    }
+
+    private static function orders(Studio $studio): void
+    {
+        $day = fn(int $ahead): string => now()->addDays($ahead)->format('Y-m-d');
+        $studio->orders()->create([
+            'wanted'   => 'Larch cone block', 'whom' => 'the hut above the valley', 'due' => $day(24), 'price' => 120.0,
+            'stage'    => 'agreed',
+            'piece_id' => $studio->pieces()->where('title', 'Larch cone block')->value('id'), 'note' => 'to stand on a window sill',
+        ]);
+        $studio->orders()->create([
+            'wanted' => 'Six coasters with moor grass', 'whom' => 'the mill by the bridge', 'due' => $day(40), 'stage' => 'asked',
+        ]);
     }
 
     private static function supplies(Studio $studio): void

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\Csv;
 use App\Interchange\Shelf\SupplySheet;
 use App\Models\Studio;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\View\Page\SupplyView;
 use Illuminate\Http\UploadedFile;
 use Tests\Plans;
 
@@ -267,4 +269,88 @@ it('answers a change made in the list with the list, and a refusal with its reas
     $this->withHeader('HX-Request', 'true')->patch("/supplies/{$supply->id}", ['name' => 'Cups', 'stock' => '36'])
         ->assertRedirect('/shelf/consumables');
     expect($supply->refresh()->stock)->toEqual(36);
+});
+
+it('D15 keeps a resin by A and B, bought in litres or kilograms, with its price', function (): void {
+    $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Clear deep', 'document' => [
+        'ratio' => ['by' => 'volume', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
+    ] + array_diff_key(Starters::RESINS['deep'], ['id' => 1, 'name' => 1])]);
+    $at = "/supplies/{$supply->id}";
+    $save = fn(array $typed) => $this->from($at)->patch($at, $typed + ['name' => 'Clear deep']);
+    $save([
+        'pack_a' => '5 l', 'price_a' => '55', 'stock_a' => '4.4 kg', 'pack_b' => '2 kg', 'price_b' => '40', 'stock_b' => '1500 ml',
+    ])->assertSessionHasNoErrors();
+    $supply->refresh();
+    // By hand: 5 l of A are 5.5 kg, at 0.01 a gram; B is 0.02. By weight they go 2.2 to 1.0, so 3.2 g of mix cost 0.022 + 0.02.
+    expect([$supply->pack_a, $supply->stock_a, $supply->pack_b, $supply->stock_b])->toBe([5500.0, 4400.0, 2000.0, 1500.0])
+        ->and($supply->unitPrice())->toEqualWithDelta(0.042 / 3.2, 1e-9)
+        ->and($supply->asResin()['price_per_kg'])->toEqualWithDelta(13.125, 1e-9)
+        // A is enough for 4400 / 2.2 · 3.2 = 6400 g, B for 1500 · 3.2 = 4800 g, with 3300 g of A.
+        ->and($supply->stock)->toEqualWithDelta(4800.0, 1e-6)
+        ->and(SupplyView::parts($supply))->toBe('A 4,400 g, B 1,500 g; A is over by 1,100 g');
+    $this->get('/shelf/resins')->assertSee('A is over by 1,100 g');
+    $supply->use(320.0);
+    expect([$supply->stock_a, $supply->stock_b, $supply->stock])->toEqualWithDelta([4180.0, 1400.0, 4480.0], 1e-6);
+    $supply->use(-320.0);
+    expect([$supply->stock_a, $supply->stock_b])->toEqualWithDelta([4400.0, 1500.0], 1e-6);
+    foreach (['pack_a' => 'much', 'stock_b' => '-5 kg', 'price_a' => 'cheap', 'stock_a' => '99999999 kg'] as $field => $typed) {
+        $save([$field => $typed])->assertSessionHasErrors($field);
+    }
+    expect($supply->refresh()->stock_a)->toEqualWithDelta(4400.0, 1e-6);
+});
+
+it('D15 uses up gloves by the pour and things by their name, and puts them back', function (): void {
+    $gloves = $this->user->studio->supplies()->create([
+        'kind' => SupplyKind::Consumable, 'name' => 'Gloves', 'document' => [], 'stock' => 20, 'per_pour' => 2,
+    ]);
+    $cones = $this->user->studio->supplies()->create([
+        'kind' => SupplyKind::Thing, 'name' => 'cone', 'document' => [], 'stock' => 9, 'origin' => 'the larch by the gate',
+    ]);
+    $piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    $mix = fn(int $pour) => $this->post("/pieces/{$piece->id}/pours/{$pour}/mixings", ['mixed' => '100 g', 'kept' => '4 g']);
+    // The cone is set in the second pour: once, however often that is mixed for.
+    foreach ([0, 1, 1] as $pour) {
+        $mix($pour)->assertSessionHasNoErrors();
+    }
+    expect($gloves->refresh()->stock)->toBe(14.0)->and($cones->refresh()->stock)->toBe(8.0);
+    $this->get('/shelf/objects')->assertSee('the larch by the gate');
+    $piece->mixings()->where('pour', 1)->oldest('id')->first()->takeBack();
+    expect($gloves->refresh()->stock)->toBe(16.0)->and($cones->refresh()->stock)->toBe(9.0);
+});
+
+it('D15 counts the casts of a mold, and says when it is worn', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    $this->post("/pieces/{$piece->id}/vessel", ['name' => 'Round block'])->assertSessionHasNoErrors();
+    $vessel = $this->user->studio->vessels()->sole();
+    $save = fn(array $typed) => $this->patch("/shelf/vessels/{$vessel->id}", $typed + ['name' => 'Round block', 'saw' => '{}']);
+    $save(['casts_before' => '35', 'lasts' => '40', 'origin' => 'poured here'])->assertSessionHasNoErrors();
+    $this->get('/shelf')->assertSee('cast in 35 times of about 40, poured here')->assertDontSee('worn');
+    $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
+    $this->get('/shelf')->assertSee('cast in 36 times of about 40')->assertSee('worn: look at its gloss');
+    foreach (['casts_before' => '-1', 'lasts' => 'many', 'origin' => str_repeat('a', 300)] as $field => $typed) {
+        $save([$field => $typed])->assertSessionHasErrors($field);
+    }
+    expect($vessel->refresh()->lasts)->toBe(40);
+});
+
+it('D16 tells of a resin how many bubbles stayed and how clear it was, by own mixes', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    $name = $piece->plan()->resin()->name;
+    $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => $name, 'document' => [
+        'ratio' => ['by' => 'weight', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
+    ] + array_diff_key(Starters::RESINS['deep'], ['id' => 1, 'name' => 1])]);
+    foreach ([['few', 'clear'], ['few', 'haze'], ['none', '']] as $pour => [$bubbles, $clarity]) {
+        $this->post("/pieces/{$piece->id}/pours/{$pour}/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
+        $this->patch("/mixings/{$piece->mixings()->latest('id')->value('id')}", ['bubbles' => $bubbles, 'clarity' => $clarity])
+            ->assertSessionHasNoErrors();
+    }
+    $this->get("/supplies/{$supply->id}")->assertSee('In 2 of 3 of your own mixes: a few bubbles.')
+        ->assertSee('In 1 of 2 of your own mixes: hazy.');
+    $this->get("/pieces/{$piece->id}/pours/0")->assertSee('Came out with');
+    $last = $piece->mixings()->latest('id')->first();
+    $this->from('/pieces')->patch("/mixings/{$last->id}", ['bubbles' => 'foam'])->assertSessionHasErrors('bubbles');
+    $this->from('/pieces')->patch("/mixings/{$last->id}", ['clarity' => 'mud'])->assertSessionHasErrors('clarity');
+    expect($last->refresh()->bubbles)->toBe('none');
+    $stranger = $this->member('stranger@studio.example', Studio::query()->create(['name' => 'Another', 'units' => 'metric']));
+    $this->actingAs($stranger)->patch("/mixings/{$last->id}", ['bubbles' => 'many'])->assertNotFound();
 });

@@ -35,7 +35,7 @@ final readonly class SupplyFields
                 $fields->studio(),
                 fn(Field $field): bool => in_array(basename($field->pointer), Measuring::KEYS, true),
             ),
-            SupplyKind::Consumable => [],
+            SupplyKind::Consumable, SupplyKind::Thing => [],
         };
 
         return array_values(array_filter($all, fn(Field $field): bool => !in_array(basename($field->pointer), self::ELSEWHERE, true)));
@@ -63,6 +63,7 @@ final readonly class SupplyFields
                 'drops' => ['measure_by' => 'drops', 'drop_ml' => Volume::DROP],
             ]),
             SupplyKind::Consumable => self::begun($kind, ['cups' => [], 'gloves' => []]),
+            SupplyKind::Thing      => self::begun($kind, ['pressed' => [], 'shell' => [], 'charm' => []]),
         };
     }
 

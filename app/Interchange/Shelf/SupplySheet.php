@@ -22,10 +22,6 @@ use Pensilis\PlanFile\Pointer;
  */
 final class SupplySheet
 {
-    public const COLUMNS = ['name', 'pack_price', 'pack_amount', 'stock', 'low', 'lot', 'bought_on', 'keeps_months'];
-
-    private const MOST_ROWS = 3000;
-
     /** Keys that a shelf says elsewhere, or that belong to one piece. */
     private const ELSEWHERE = ['id' => 1, 'name' => 1, 'price_per_kg' => 1, 'price_per_g' => 1];
 
@@ -39,13 +35,13 @@ final class SupplySheet
             $rows[] = [$supply, $flat];
         }
         $keys = array_keys($keys);
-        $table = [[...self::COLUMNS, ...$keys]];
+        $table = [[...Supply::PLAIN, ...$keys]];
         foreach ($rows as [$supply, $flat]) {
             $own = array_map(
                 fn(string $column): string => $column === 'bought_on'
                     ? $supply->bought_on?->format('Y-m-d') ?? ''
                     : self::text($supply->getAttribute($column)),
-                self::COLUMNS,
+                Supply::PLAIN,
             );
             $table[] = [...$own, ...array_map(fn(string $key): string => $flat[$key] ?? '', $keys)];
         }
@@ -60,30 +56,11 @@ final class SupplySheet
      */
     public static function read(string $text, SupplyKind $kind): array
     {
-        $isText = mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', $text) === 0;
-        $rows = $isText ? Csv::read($text) : [];
-        if (count($rows) < 2) {
-            return [[], [__('asked.table.empty')]];
-        }
-        $columns = array_shift($rows);
-        if (!in_array('name', $columns, true)) {
-            return [[], [__('asked.table.no-name')]];
-        }
-        if (count($rows) > self::MOST_ROWS) {
-            return [[], [__('asked.table.too-long', ['most' => self::MOST_ROWS])]];
-        }
-        if (count(array_unique($columns)) < count($columns)) {
-            return [[], [__('asked.table.same-column')]];
-        }
-        [$read, $problems] = [[], []];
-        foreach ($rows as $n => $row) {
-            [$read[], $wrong] = self::row($columns, $row, $kind);
-            foreach ($wrong as [$column, $why]) {
-                $problems[] = __('asked.table.row', ['row' => $n + 2, 'column' => $column, 'why' => $why]);
-            }
-        }
-
-        return [$problems === [] ? $read : [], array_slice($problems, 0, 20)];
+        return Table::read(
+            $text,
+            fn(array $columns): ?string           => in_array('name', $columns, true) ? null : Words::say('asked.table.no-name'),
+            fn(array $columns, array $row): array => self::row($columns, $row, $kind),
+        );
     }
 
     /**
@@ -109,11 +86,11 @@ final class SupplySheet
         $identity = ['id' => 'it', 'name' => 'it'];
 
         return match ($kind) {
-            SupplyKind::Resin      => ['resins' => [$identity + $document]] + $piece,
-            SupplyKind::Colour     => ['colours' => [$identity + $document]] + $piece,
-            SupplyKind::Sealer     => $document === [] ? $piece : ['sealing' => $document] + $piece,
-            SupplyKind::Device     => $document === [] ? $piece : ['studio' => $document] + $piece,
-            SupplyKind::Consumable => $piece,
+            SupplyKind::Resin  => ['resins' => [$identity + $document]] + $piece,
+            SupplyKind::Colour => ['colours' => [$identity + $document]] + $piece,
+            SupplyKind::Sealer => $document === [] ? $piece : ['sealing' => $document] + $piece,
+            SupplyKind::Device => $document === [] ? $piece : ['studio' => $document] + $piece,
+            SupplyKind::Consumable, SupplyKind::Thing => $piece,
         };
     }
 
@@ -131,7 +108,7 @@ final class SupplySheet
             if ($cell === '' || $column === '') {
                 continue;
             }
-            if (!in_array($column, self::COLUMNS, true)) {
+            if (!in_array($column, Supply::PLAIN, true)) {
                 $document = Document::with(
                     $document,
                     implode('', array_map(Pointer::step(...), explode('.', $column))),
@@ -176,7 +153,9 @@ final class SupplySheet
                 : Words::say('asked.table.day', ['cell' => Str::limit($cell, 30)]);
         }
 
-        return mb_strlen($cell) <= ($column === 'lot' ? Limits::LOT : Limits::NAME) ? null : Words::asked('table')['length'];
+        $most = ['lot' => Limits::LOT, 'origin' => Limits::LINE][$column] ?? Limits::NAME;
+
+        return mb_strlen($cell) <= $most ? null : Words::asked('table')['length'];
     }
 
     /**

@@ -21,22 +21,29 @@
                     <span class="quiet">{{ __('shelf.vessels.holds', ['size' => $one->size, 'holds' => $one->holds,
                         'last' => $one->last ?? __('shelf.vessels.unused')]) }}@if($one->vessel->pieces_count > 1);
                         {{ __('shelf.vessels.pieces', ['count' => $one->vessel->pieces_count]) }}@endif
+                        <br>{{ $one->wear() }}@if($one->vessel->isWorn()) <strong class="low">{{ __('shelf.vessels.worn') }}</strong>@endif
                             @if($one->vessel->spare)<strong>{{ __('shelf.vessels.spare') }}</strong>@endif</span>
                     <span class="doings">
                         <a class="btn btn-sm btn-outline-primary"
                             href="{{ route('pieces.index', ['vessel' => $one->vessel->id], false) }}#new">{{ __('shelf.vessels.new') }}</a>
                         <details>
                             <summary>{{ __('shelf.vessels.change') }}</summary>
-                            <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="inline">
+                            <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="fields">
                                 @csrf @method('patch')
                                 <input type="hidden" name="saw"
                                     value="{{ json_encode(['name' => $one->vessel->name, 'spare' => $one->vessel->spare ? 'yes' : '']) }}">
-                                <label class="visually-hidden" for="name-{{ $one->vessel->id }}">{{ __('shelf.vessels.name') }}</label>
-                                <input class="form-control form-control-sm" id="name-{{ $one->vessel->id }}" name="name"
-                                    value="{{ $one->vessel->name }}" required maxlength="{{ App\Words\Limits::NAME }}">
+                                @foreach(['name', 'casts_before', 'lasts', 'origin'] as $key)
+                                    <div class="field">
+                                        <label for="{{ $key }}-{{ $one->vessel->id }}">{{ __("shelf.vessels.{$key}") }}</label>
+                                        <input class="form-control form-control-sm" id="{{ $key }}-{{ $one->vessel->id }}"
+                                            name="{{ $key }}" value="{{ $one->vessel->{$key} }}" @if($key === 'name') required @endif
+                                            maxlength="{{ $key === 'origin' ? App\Words\Limits::LINE : App\Words\Limits::NAME }}">
+                                    </div>
+                                @endforeach
                                 <label><input type="checkbox" name="spare" value="1" @checked($one->vessel->spare)>
                                     {{ __('shelf.vessels.is-spare') }}</label>
-                                <button class="btn btn-sm btn-outline-primary">{{ __('shelf.vessels.save') }}</button>
+                                <div class="field"><button
+                                    class="btn btn-sm btn-outline-primary">{{ __('shelf.vessels.save') }}</button></div>
                             </form>
                         </details>
                         <form method="post" action="{{ route('vessels.destroy', $one->vessel, false) }}">

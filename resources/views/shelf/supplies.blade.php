@@ -12,7 +12,7 @@
     @if($supplies->isEmpty())<p class="lead">{{ $q . $only === '' ? __("shelf.lessons.{$kind->value}") : __('shelf.none') }}</p>@endif
 
     @if($supplies->isNotEmpty())
-        <div class="wide-table" tabindex="0" role="region" aria-label="{{ __('shelf.scrolls', ['title' => $title]) }}">
+        <x-wide-table :label="__('shelf.scrolls', ['title' => $title])">
             <table class="kinds supplies">
                 <thead>
                     <tr>
@@ -33,7 +33,9 @@
                             </th>
                             <td class="num">
                                 @if($one->stock === null){{ __('shelf.uncounted') }}@else{{ __('shelf.amount',
-                                    ['amount' => number_format($one->stock), 'unit' => $unit]) }}@if($one->runsLow()) <strong
+                                    ['amount' => number_format($one->stock), 'unit' => $unit]) }}@php($parts =
+                                    App\View\Page\SupplyView::parts($one))@if($parts !== '')<br><span
+                                    class="quiet">{{ $parts }}</span>@endif @if($one->runsLow()) <strong
                                     class="low">{{ __('shelf.low') }}</strong>@endif @endif
                             </td>
                             <td class="num">
@@ -42,7 +44,7 @@
                                 @if($one->pack_price !== null){{ __('shelf.price', ['price' => number_format($one->pack_price, 2)]) }}@endif
                             </td>
                             <td>
-                                {{ implode(', ', array_filter([$one->lot, $one->bought_on === null ? '' : __('shelf.bought',
+                                {{ implode(', ', array_filter([$one->lot, $one->origin, $one->bought_on === null ? '' : __('shelf.bought',
                                     ['day' => $one->bought_on->format('j M Y')]), $one->usableUntil() === null || $one->isPast() ? '' :
                                     __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast())<strong
                                     class="low">{{ __('shelf.past', ['day' => $one->usableUntil()->format('j M Y')]) }}</strong>@endif
@@ -64,7 +66,7 @@
                     @endforeach
                 </tbody>
             </table>
-        </div>
+        </x-wide-table>
         {{ $supplies->links('partials.pages') }}
     @endif
     <form method="post" action="{{ route('supplies.store', $kind, false) }}" class="inline">

@@ -21,6 +21,7 @@
         </div>
         <p class="quiet">{{ __('shelf.label-first') }}</p>
     @endif
+    @foreach($view->cameOut() as $line)<p class="quiet mb-0">{{ $line }}</p>@endforeach
     <p>
         <button class="btn btn-primary">{{ __('shelf.save') }}</button>
         <a href="{{ route('supplies', $view->supply->kind, false) }}">{{ __('shelf.back') }}</a>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditOrder;
+use App\Http\Requests\UploadTable;
+use App\Interchange\Shelf\OrderSheet;
+use App\Models\Order;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+
+/** Orders as a table, out and in. */
+final class OrderTableController extends Controller
+{
+    public function show(): Response
+    {
+        return response(OrderSheet::write($this->studio()->orders()->orderBy('id')->limit(Order::MOST)->get()), 200, [
+            'Content-Type'        => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="orders.csv"',
+        ]);
+    }
+
+    /** All rows, or none. */
+    public function store(UploadTable $request): RedirectResponse
+    {
+        [$rows, $problems] = OrderSheet::read($request->text(), function (array $row): array {
+            $found = Validator::make($row, EditOrder::limits(), Words::asked('order'))->errors();
+
+            return array_values(array_map(fn(string $column): array => [$column, $found->first($column)], $found->keys()));
+        });
+        if ($problems === [] && $this->studio()->orders()->count() + count($rows) > Order::MOST) {
+            $problems = [__('asked.order.most', ['most' => Order::MOST])];
+        }
+        if ($problems !== []) {
+            return redirect()->route('orders')->withErrors(['table' => $problems]);
+        }
+        DB::transaction(fn() => array_map(
+            fn(array $row): Order => $this->studio()->orders()->create(EditOrder::kept($row)),
+            $rows,
+        ));
+
+        return redirect()->route('orders')->with('said', trans_choice('said.rows-read', count($rows)));
+    }
+}
