@@ -47,4 +47,19 @@ abstract class TestCase extends LaravelTestCase
 
         return $piece;
     }
+
+    /**
+     * A member who is signed in, and a piece of theirs.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array{User, Piece}
+     */
+    protected function signedIn(?array $document = null): array
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+
+        return [$user, $this->pieceOf($user, $document)];
+    }
 }

@@ -11,6 +11,7 @@ use App\Models\Finding;
 use App\Models\Invitation;
 use App\Models\KeptMeshes;
 use App\Models\KeptSessions;
+use App\Models\Order;
 use App\Models\Piece;
 use App\Models\Recipe;
 use App\Models\SignIn;
@@ -79,7 +80,8 @@ final class PensilisProvider extends ServiceProvider
         Paginator::currentPathResolver(fn(): string => '/' . ltrim(request()->path(), '/'));
         // What cannot be an id is at no address.
         Route::patterns(array_fill_keys(['piece', 'trashed'], '[0-9A-Za-z]{26}') + array_fill_keys([
-            'vessel', 'goneVessel', 'finding', 'recipe', 'supply', 'goneSupply', 'member', 'signIn', 'openInvitation', 'mixing',
+            'vessel', 'goneVessel', 'finding', 'recipe', 'supply', 'goneSupply', 'member', 'signIn', 'openInvitation', 'mixing', 'order',
+            'goneOrder',
         ], '[0-9]{1,18}') + ['pour' => '[0-9]{1,4}', 'token' => '[0-9A-Za-z]{1,200}']);
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));
@@ -90,6 +92,8 @@ final class PensilisProvider extends ServiceProvider
         Route::bind('recipe', fn(string $id): Recipe => Recipe::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('supply', fn(string $id): Supply => Supply::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('goneSupply', fn(string $id): Supply => Supply::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('order', fn(string $id): Order => Order::query()->where('studio_id', self::studio())->findOrFail($id));
+        Route::bind('goneOrder', fn(string $id): Order => Order::onlyTrashed()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('member', fn(string $id): User => User::query()->where('studio_id', self::studio())->findOrFail($id));
         Route::bind('signIn', fn(string $id): SignIn => SignIn::query()->where('user_id', Auth::id())->findOrFail($id));
         Route::bind('openInvitation', fn(string $id): Invitation => Invitation::query()->where('studio_id', self::studio())

@@ -75,7 +75,7 @@ final readonly class Figures
     {
         return match ($device->unit()) {
             'g'     => Figure::fixed($amount, $device instanceof Scale ? $device->digits() : 1) . ' g',
-            'ml'    => Figure::short($amount, 2) . ' ml',
+            'ml'    => $this->isUs() ? $this->volume($amount) : Figure::short($amount, 2) . ' ml',
             default => trans_choice("figures.{$device->unit()}", (int) round($amount)),
         };
     }

@@ -165,7 +165,10 @@ final readonly class Words
             ),
             $value instanceof BackedEnum => self::choice($value),
             is_int($value), is_float($value) => $this->value($name, Keyed::quantity($name, $value)),
-            is_array($value) => self::listed($value, $name === 'objects' ? self::NAMED : PHP_INT_MAX),
+            is_array($value) => self::listed(
+                array_map(fn(mixed $one): mixed => $one instanceof Fact ? $this->inside($one) : $one, $value),
+                $name === 'objects' ? self::NAMED : PHP_INT_MAX,
+            ),
             $name === 'what' => self::line('values', is_string($value) ? $value : ''),
             default          => is_scalar($value) ? (string) $value : '',
         };

@@ -16,8 +16,8 @@ return [
         'wall'     => 'Weigh the finished piece, and use fixings rated for several times that.',
     ],
     'making' => [
-        'mold' => 'silicone mold', 'rigid' => 'rigid mold', 'panel' => 'taped panel', 'canvas' => 'primed canvas', 'blank' => 'cut blank',
-        'dam'  => 'hand-laid dam', 'sheet' => 'flat sheet, draped later',
+        'mold'  => 'silicone mold', 'rigid' => 'rigid mold', 'panel' => 'taped panel', 'canvas' => 'primed canvas',
+        'blank' => 'cut plastic blank', 'dam' => 'hand-laid dam', 'sheet' => 'flat sheet, draped later',
     ],
     'viewed' => ['top' => 'the open side', 'bottom' => 'the floor', 'both' => 'both faces', 'sides' => 'the sides'],
     'laying' => [
@@ -28,6 +28,24 @@ return [
         'mold' => 'as it comes out: mold gloss', 'flood' => 'a last coat floods the face', 'sanded' => 'sanded and polished',
         'both' => 'turned over: the back coated, then the face',
     ],
+    'recoat' => [
+        'window' => 'within the window, later sanded', 'tack-test' => 'a tack test decides, where the label is silent',
+    ],
+    'keeping' => [
+        'test' => 'a test piece shows it', 'dye' => 'dyed first, then sealed', 'accept' => 'taken as it comes',
+    ],
+    'tape' => [
+        'next-day' => 'next day, a warm blade along it: no hour is missed', 'soft' => 'while the rim is soft: a clean line without a blade',
+    ],
+    'bubbling' => [
+        'warm-air' => 'warm air, kept low and moving', 'flame' => 'a flame in quick passes', 'pin' => 'pin and soft brush',
+        'none'     => 'nothing: the mix stands',
+    ],
+    'fixing' => [
+        'screw' => 'screws in half-deep holes', 'through' => 'bolts right through', 'glue' => 'a glued plate', 'stick' => 'sticking',
+        'rest'  => 'standing on it',
+    ],
+    'medium' => ['paint' => 'thin paint', 'spray' => 'spray', 'paste' => 'paste'],
     'sealer' => [
         'resin' => 'brushed resin', 'acrylic' => 'thin clear acrylic', 'glue' => 'craft glue, well dried', 'none' => 'nothing',
     ],
@@ -50,17 +68,19 @@ return [
         'all'   => 'it hides the yellow that comes with years, and takes a little brightness',
         'first' => 'against the back it hides the yellow, and what lies above stays bright',
     ],
+    'align'       => ['left' => 'at the left', 'middle' => 'about the middle', 'right' => 'at the right'],
     'application' => [
         'lettering' => 'film lettering', 'stencil' => 'stencil', 'paint' => 'paint line or marker', 'stamp' => 'stamp with fused powder',
-        'adhesive'  => 'adhesive with glitter or leaf', 'scatter' => 'glitter scattered on tack',
+        'adhesive'  => 'adhesive with glitter or leaf', 'scatter' => 'glitter or grains, strewn', 'drops' => 'ink dropped on the wet coat',
     ],
     'checks' => [
         'lettering' => ['Weed it', 'Press from the middle outward', 'Lift the carrier slowly', 'Look for raised corners: they hold air'],
-        'stencil'   => ['Press the edge down', 'Keep little on the brush', 'Lift it while wet', 'Clean the edges'],
-        'paint'     => ['Draw one thin line', 'Let it dry: wet paint bleeds into the coat'],
-        'stamp'     => ['Powder the wet stamp', 'Fuse it from a distance, never with a flame near alcohol', 'Blow strays off'],
-        'adhesive'  => ['Lay it thin and even', 'Wait until it is clear and tacky', 'Lay glitter or leaf on', 'Lift strays with tape'],
-        'scatter'   => ['Scatter from a hand’s breadth', 'Tap strays off', 'Cover it: dust sticks too'],
+        'stencil'   => ['Press the edge down', 'Keep little on the brush', 'Lift it wet from paste, dry from paint and spray',
+            'Clean the edges'],
+        'paint'    => ['Draw one thin line', 'Let it dry: wet paint bleeds into the coat'],
+        'stamp'    => ['Powder the wet stamp', 'Fuse it from a distance, never with a flame near alcohol', 'Blow strays off'],
+        'adhesive' => ['Lay it thin and even', 'Wait until it is clear and tacky', 'Lay glitter or leaf on', 'Lift strays with tape'],
+        'scatter'  => ['Scatter from a hand’s breadth', 'Tap strays off', 'Cover it: dust sticks too'],
     ],
     'colour-kind' => ['ink' => 'ink or liquid tint', 'pigment' => 'pigment, powder or paste', 'filler' => 'filler (sand, flakes, glitter)'],
     'dose-unit'   => ['ink' => 'drops in 10 ml', 'pigment' => '% by mass', 'filler' => '% by mass'],

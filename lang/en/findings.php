@@ -38,6 +38,8 @@ return [
     // What a file says.
     'impossible-value'       => ['says' => ':cause'],
     'impossible-value.depth' => ['says' => 'The depth of a pour must be above 0.'],
+    'unknown-colour.ink'     => ['says' => 'Drops are of an ink: choose one of the inks of this piece.'],
+    'impossible-value.pin'   => ['says' => 'A pinned pour must end above where it begins.'],
     'sheet-contradiction'    => ['says' => 'The data sheet contradicts itself: :cause'],
     'unknown-shape.vessel'   => ['says' => 'A vessel cannot be a “:shape”; choose one of :choices.'],
     'unknown-shape.object'   => ['says' => 'An object cannot be a “:shape”; choose one of :choices.'],
@@ -49,6 +51,7 @@ return [
     'pour-order'             => ['says' => 'This pour starts before the one below it. Pours are listed from the bottom up.'],
     'above-rim'              => ['says' => 'The pours add up to :pours, above the rim at :rim; make them shallower.'],
     'above-rim.fill'         => ['says' => 'The fill level lies above the rim at :rim; lower it.'],
+    'compartment-full'       => ['says' => 'The compartment holds :holds, and what lies in it takes all of that; take some out.'],
     'above-rim.compartment'  => ['says' => 'The compartment is :height high; pour it no deeper.'],
     'no-wall'                => ['says' => 'A wall cannot be air; name what holds the resin.'],
     'shares-above-all'       => ['says' => 'The shares of the regions add up to :given; together they can be 100 % at most.'],
@@ -56,9 +59,6 @@ return [
     'no-room'                => [
         'says' => 'Only :placed of :count copies of “:object” find room with :spacing between them. Take fewer, put them closer, or let '
             . 'them spread farther.',
-    ],
-    'not-yet' => [
-        'says' => 'Vitrification cannot be simulated yet. Say false here, and keep the room above :room, where it matters little.',
     ],
     'series-order'            => ['says' => 'The hours of a logged room must increase from point to point.'],
     'room-temperature'        => ['says' => 'A room of :room is outside :coldest to :warmest; check the figure.'],
@@ -77,6 +77,44 @@ return [
     'fill-not-divisible' => [
         'says' => 'No pours between :least and :greatest add up to the fill level of :fill. Change the fill level, or the greatest depth.',
     ],
+    'flame'     => ['says' => 'A flame scars the vessel (:making). Warm air or a pin takes bubbles as well.', 'mend' => 'Use warm air'],
+    'flame.ink' => [
+        'says' => 'Pour :pour is coloured with ink, which gives off alcohol: no flame near it.', 'mend' => 'Use warm air',
+    ],
+    'recoat-assumed' => [
+        'says' => 'The label of :resin gives no time after which the next pour must be sanded: :closes is assumed. If the label has one, '
+            . 'it goes first.',
+    ],
+    'colour-solvent' => [
+        'says' => 'Pour :pour, :region: its tints bring :solvent of solvent or water and :pigment of colour. Above :most it may stay '
+            . 'soft or turn cloudy: use a stronger tint, or let the solvent go first.',
+    ],
+    'due-missed' => [
+        'says' => 'It is done :late after it is due. Begin that much sooner, take a resin that cures faster, or fewer pours.',
+    ],
+    'solvents' => [
+        'says' => 'Solvents get onto it, and nothing says that “:resin” resists them. Look on its label, or end with a coat that does; '
+            . 'wait for full cure in any case.',
+    ],
+    'wet-missed' => [
+        'says' => 'Pour :pour is meant to go onto wet resin, but comes :after after it, and that has gelled by :moment. Pour it sooner.',
+    ],
+    'runs-off' => [
+        'says' => 'Pour :pour, :depth deep, runs off: without a dam a coat holds :film. Pour it in more coats.', 'mend' => 'Make it :film',
+    ],
+    'sheet-short' => [
+        'says' => 'The sheet is :has across, and :needs reach from rim to rim of the form: the bowl comes :comes deep instead of :depth.',
+    ],
+    'open-side-seen' => [
+        'says' => 'The open side is the one that is seen, and the gloss of the mold is on the other. It wants a flood coat or a polish.',
+    ],
+    'left-bare' => [
+        'says' => ':objects go in unsealed, as you chose: :air of air may rise from them. A thin bed and patience let most of it out.',
+    ],
+    'pins-leave-no-room' => [
+        'says' => 'What is pinned leaves no room for other pours of :least to :greatest that give every object a layer. Unpin it, or move '
+            . 'its ends.',
+    ],
     'uncovered.stands-out' => [
         'says' => '“:object” would stand out: with its cover it needs :needs, and the vessel is filled to :fill.',
         'mend' => 'Set “:object” at :better',
@@ -86,8 +124,8 @@ return [
         'mend' => 'Set it :short lower',
     ],
     'floats-off.any-pour' => [
-        'says' => '“:object” floats: :lift of cover lifts it, and the least pour is :least. Hang it, make it heavier, or use a resin that '
-            . 'can be poured thinner.',
+        'says' => '“:object” floats: :lift of cover lifts it, and the least pour is :least. Hang it, hold it by tack or a dab, or use '
+            . 'a resin that can be poured thinner.',
         'mend' => 'Hang it from a thread',
     ],
     'floats-off' => [
@@ -255,18 +293,18 @@ return [
     'too-hot.for-layers' => ['says' => 'Pours of :deepest and more get too hot, and thinner ones leave no layers for the objects.'],
     'too-hot.everywhere' => ['says' => 'No depth was found at which every pour stays cool.'],
     'object-too-hot'     => ['says' => '“:object” gets :met hot and stands :bears.'],
-    'walls-upright'      => [
-        'says' => 'Heat takes the walls as upright at their widest, :across across. Where the vessel is narrower it really stays cooler, '
-            . 'and the windows come later: test the surface before each pour.',
-    ],
-    'sheet-runs-hot' => [
+    'sheet-runs-hot'     => [
         'says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken '
             . 'as the most its maker tolerates.',
     ],
     'no-gel'             => ['says' => 'Pour :pour does not set within :horizon in this room; warm the room.'],
     'no-gel.compartment' => ['says' => 'A compartment finds no time, or does not set within :horizon in this room.'],
     'no-full-cure'       => ['says' => 'Pour :pour does not reach full cure within :horizon in this room; warm the room.'],
-    'on-liquid'          => [
+    'stops-short'        => [
+        'says' => 'In this room “:resin” turns to glass and all but stops curing at :reached, where its sheet means :meant: keep it at '
+            . ':warm or more for its last days.',
+    ],
+    'on-liquid' => [
         'says' => 'Pour :pour goes onto liquid: :after after the one below, which gels after :moment. Colours and objects will mix.',
     ],
     'on-liquid.for-good' => [
@@ -290,8 +328,12 @@ return [
     ],
     'not-ready'           => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
     'hours-without-start' => ['says' => 'Without a start there is no clock to count your hours by; they are left out.'],
-    'drift-not-yet'       => [
-        'says' => 'How far things drift inside a pour, and when they can be placed in it, is not computed yet. Set each object on a '
-            . 'set layer.',
+    'drifts'              => [
+        'says' => '“:object” stays within :within if it goes in between :opens and :closes after its pour; sooner it drifts further, '
+            . 'later it is not wetted.',
+    ],
+    'drifts.anyway' => [
+        'says' => '“:object” drifts more than :within in its pour for as long as the resin wets it: it needs a set layer, a thread, or to '
+            . 'be pressed into tack.',
     ],
 ];

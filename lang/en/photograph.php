@@ -18,5 +18,10 @@ return [
         'x1'     => 'First point, right', 'y1' => 'First point, down', 'x2' => 'Second point, right', 'y2' => 'Second point, down',
         'length' => 'They are apart', 'mx' => 'Middle, right', 'my' => 'Middle, down',
     ],
+    'dam' => [
+        'head'  => 'A dam laid by hand', 'how' => 'Click along the inside of the dam, all the way round. It becomes the vessel.',
+        'label' => 'The photograph, to trace the dam on', 'points' => 'Corners of the dam, pixels', 'back' => 'Take the last one back',
+        'press' => 'Make it the vessel',
+    ],
     'lay' => 'Lay it under the plan', 'remove' => 'Remove the photograph',
 ];

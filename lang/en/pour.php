@@ -22,6 +22,20 @@ return [
         'volume'   => 'The label goes by volume.',
         'cost'     => 'This pour costs :price, with resin that is lost or held back and consumables.',
     ],
+    'when' => [
+        'head'          => 'When', 'scrolls' => 'Windows, scrolls sideways', 'axis' => 'On one axis of hours',
+        'columns'       => ['doing' => 'What can be done', 'from' => 'From about', 'to' => 'To about'], 'on' => 'later on',
+        'peak'          => 'At its warmest it is about :peak, after :after.',
+        'cup'           => 'A cup of :mass that is left full reaches about :peak.',
+        'cup-runs-away' => 'A cup of :mass that is left full runs away after about :after. Pour it out wide before that.',
+        'note'          => 'From the sheet of the resin and the room: a nail in a corner tells more than any of these moments.',
+        'doing'         => [
+            'merge' => 'Colours run together', 'keep-a-line' => 'A line stays where it is drawn', 'moved-by-air' => 'Warm air moves it',
+            'place' => 'Things go in and are wetted', 'press-on' => 'Press on what was wetted first', 'scatter-on' => 'Strew on',
+            'bend'  => 'The sheet bends', 'leave-alone' => 'No heat and no stirring any more', 'recoat' => 'The next coat bonds',
+            'sand'  => 'Out of the mold, and sanded',
+        ],
+    ],
     'cups' => [
         'head'    => 'Cups', 'scrolls' => 'Cups, scrolls sideways', 'all' => 'all of it', 'share' => ':volume, :share of the coat',
         'columns' => ['cup' => 'Cup', 'mix' => 'Mix in it', 'stir' => 'Stir in', 'fills' => 'Fills', 'pour' => 'Pour'],
@@ -37,7 +51,16 @@ return [
         'invaded' => 'An invaded region is not restored by clear poured over it.',
         'darken'  => 'Or out of one cup, darkened step by step',
     ],
+    'meets'      => 'where :one and :other meet',
+    'meets-note' => 'Pearl and sparkle change with the angle; that is not reckoned.',
+    'sinking'    => [
+        'sinks' => ':colour sinks :soon of :depth before the mix gels, :later if it is poured after :after: the lower face shows '
+            . 'more of it. Stir again right before it is poured.',
+        'rises' => ':colour rises :soon of :depth before the mix gels, :later if it is poured after :after: the upper face shows '
+            . 'more of it.',
+    ],
     'dose' => [
+        'hand'    => ':dose, about :count × :hand',
         'plain'   => ':amount of :colour', 'more' => ':amount of :colour, :off more than asked',
         'less'    => ':amount of :colour, :off less than asked',
         'mother'  => ':amount of a mother tint (:made)', 'made' => ':base of :colour made up to :size with clear mix',
@@ -62,10 +85,12 @@ return [
         'on-firm'  => 'Ready once it is firm and takes no fingerprint.',
         'dries'    => 'It dries :span before a coat may cover it, or as its label says.',
     ],
+    'sure'   => 'it is meant',
     'shared' => [
         'head'  => 'Mix for another piece with it', 'other' => 'The other piece', 'its' => 'its pour :number, :volume', 'show' => 'Show it',
-        'none'  => 'None of its pours has the same resin and colour.',
-        'batch' => 'Together: A :a (:a_ml), B :b (:b_ml), :mass in all; of it :here for this piece and :there for :piece.',
+        'none'  => 'None of its pours has the same resin.',
+        'batch' => 'Together: A :a (:a_ml), B :b (:b_ml), :mass in all, clear. Split it by the scale before it is coloured: :here for '
+            . 'this piece, :there for :piece.',
     ],
     'check'  => ['head' => 'Is the cup right?', 'a' => 'A weighed, g', 'b' => 'B weighed, g', 'press' => 'Judge it'],
     'judged' => [
@@ -84,6 +109,12 @@ return [
         'median' => 'Your cups and sticks keep :grams: the median of the last mixes; new pieces begin with it.',
         'line'   => ':day: :mixed mixed, :kept kept, :over left',
         'undo'   => 'Take this mix back',
+    ],
+    'came-out' => [
+        'bubbles'    => 'Came out with', 'clarity' => 'and', 'unsaid' => 'not said yet', 'save' => 'Keep that',
+        'bubbles-of' => ['none' => 'no bubbles', 'few' => 'a few bubbles', 'many' => 'many bubbles'],
+        'clarity-of' => ['clear' => 'clear', 'haze' => 'hazy', 'yellow' => 'yellow'],
+        'told'       => 'In :count of :all of your own mixes: :said.',
     ],
     'leftover' => [
         'head'    => 'Where the rest may go', 'fits' => ':vessel: stands :depth deep, :full full',

@@ -25,10 +25,10 @@ return [
         'brief' => 'mold washed, dry, joints taped',
         'why'   => 'resin finds every gap while it is thin',
     ],
-    'release-rigid' => [
-        'what'  => 'Wipe it with release: alcohol, soapy water or powder',
-        'brief' => 'released',
-        'why'   => 'a rigid wall does not peel away from the piece',
+    'powder-rigid' => [
+        'what'  => 'Powder between a stiff frame and its insert',
+        'brief' => 'insert powdered',
+        'why'   => 'else the insert sticks in its frame; alcohol or soapy water comes at demolding, not before',
     ],
     'lift-dust'   => ['what' => 'Lift dust with tape', 'brief' => 'dust lifted', 'why' => 'every hair prints into the face'],
     'seal-ground' => [
@@ -37,7 +37,7 @@ return [
     'tape-edge' => [
         'what'  => 'Tape the edge so that it stands a little proud',
         'brief' => 'edge taped proud',
-        'why'   => 'it dams, and can be pulled while the rim is still soft',
+        'why'   => 'it dams; it is pulled while the rim is still soft, or next day with a warm blade, as its label says',
     ],
     'protect-panel-back' => [
         'what'  => 'Protect the back with tape or brushed latex',
@@ -56,10 +56,15 @@ return [
     'cut-blank'           => [
         'what' => 'Cut the blank, break its edges', 'brief' => 'cut, edges broken', 'why' => 'a sharp edge keeps no coat',
     ],
-    'prime-blank' => [
-        'what'  => 'Prime it in two coats; key plastic with 300–400 grit and wipe',
-        'brief' => 'primed, keyed, wiped',
-        'why'   => 'resin lets go of what is bare or smooth',
+    'peel-blank' => [
+        'what'  => 'Peel both protective films off and mark the face',
+        'brief' => 'films off, face marked',
+        'why'   => 'a film that stays on peels away with the coat, and bare faces look alike',
+    ],
+    'key-blank' => [
+        'what'  => 'Key the face with 300–400 grit and wipe',
+        'brief' => 'keyed, wiped',
+        'why'   => 'resin lets go of what is smooth',
     ],
     'raise-blank' => [
         'what' => 'Raise it on props', 'brief' => 'on props', 'why' => 'what runs over must drip free, not glue it down',

@@ -31,7 +31,7 @@ return [
     'path.too-few-numbers' => 'The outline cannot be read at character :offset: there are too few numbers for “:command”.',
     'path.too-far'         => 'The outline cannot be read at character :offset: :number is farther than :most; check the unit of '
         . 'the drawing.',
-    'path.second-outline' => 'The outline cannot be read at character :offset: a second one begins there. One closed outline is wanted.',
+    'path.second-outline' => 'A second outline lies outside the first, or in a hole of it. Only holes may lie inside one closed outline.',
     'path.empty'          => 'The outline encloses nothing; write path data such as “M0 0 H80 V50 H0 Z”.',
     'path.too-many'       => 'The outline has more than :most parts; draw it with fewer.',
 

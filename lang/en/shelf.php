@@ -6,19 +6,26 @@ declare(strict_types=1);
 return [
     'title'   => 'Shelf', 'gone' => '“:name” was taken off the shelf.', 'undo' => 'Undo', 'back' => 'Back to the shelf', 'label' => 'Shelf',
     'vessels' => [
-        'head'      => 'Vessels',
-        'teach'     => 'A vessel that was measured once need not be measured again. Open a piece, and under “Vessel” put it on the shelf.',
-        'to-pieces' => 'To the pieces',
-        'holds'     => ':size, holds :holds; :last', 'unused' => 'not used yet',
-        'last'      => 'last filled to :fill, :share, in “:piece”, :day',
-        'pieces'    => 'in :count pieces', 'spare' => 'spare',
-        'new'       => 'New piece in it', 'change' => 'Change', 'name' => 'New name', 'is-spare' => 'spare, for what is left of a mix',
-        'save'      => 'Save', 'remove' => 'Remove',
+        'head'  => 'Vessels',
+        'teach' => 'A vessel that was measured once need not be measured again. Open a piece, and under “Vessel” put it '
+            . 'on the shelf.',
+        'to-pieces'    => 'To the pieces',
+        'holds'        => ':size, holds :holds; :last', 'unused' => 'not used yet',
+        'last'         => 'last filled to :fill, :share, in “:piece”, :day',
+        'pieces'       => 'in :count pieces', 'spare' => 'spare',
+        'new'          => 'New piece in it', 'change' => 'Change', 'name' => 'New name', 'is-spare' => 'spare, for what is left of a mix',
+        'cast'         => '{0} never cast in|{1} cast in once|[2,*] cast in :count times', 'of-about' => 'of about :lasts',
+        'worn'         => '▽ worn: look at its gloss, and at tears',
+        'casts_before' => 'Cast in before', 'lasts' => 'Good for so many casts', 'origin' => 'Where it is from',
+        'save'         => 'Save', 'remove' => 'Remove',
     ],
     'kinds' => [
-        'resins' => 'Resins', 'colours' => 'Colours', 'sealers' => 'Sealers', 'devices' => 'Devices', 'consumables' => 'Consumables',
+        'resins'  => 'Resins', 'colours' => 'Colours', 'sealers' => 'Sealers', 'devices' => 'Devices', 'consumables' => 'Consumables',
+        'objects' => 'Objects',
     ],
-    'units'   => ['resins' => 'g', 'colours' => 'g', 'sealers' => 'ml', 'devices' => 'pieces', 'consumables' => 'pieces'],
+    'units' => [
+        'resins' => 'g', 'colours' => 'g', 'sealers' => 'ml', 'devices' => 'pieces', 'consumables' => 'pieces', 'objects' => 'pieces',
+    ],
     'lessons' => [
         'resins' => 'A resin with its data sheet, pack and price: pieces take all of it from here, and its stock goes down with every '
             . 'mix you write down.',
@@ -26,7 +33,10 @@ return [
         'sealers' => 'What porous things are closed with before they go in.',
         'devices' => 'Scales with their step and limit, cups with their marks, spoons and droppers: a piece is told in the steps of '
             . 'the one it is measured with.',
-        'consumables' => 'Cups, sticks, gloves, tape: what each pour uses up counts in the price of a piece.',
+        'consumables' => 'Cups, sticks, gloves, tape: what each pour uses up counts in the price of a piece, and goes off the shelf with '
+            . 'every mix you write down.',
+        'objects' => 'What is cast: cones, shells, charms, with where they are from. Those of the same name as an object of a piece go off '
+            . 'the shelf with the mix that sets them.',
     ],
     'beginnings' => [
         'sealers' => ['resin' => 'Brushed resin', 'acrylic' => 'Thin clear acrylic', 'glue' => 'Craft glue'],
@@ -34,6 +44,7 @@ return [
             'scale' => 'Bench scale', 'fine' => 'Fine scale', 'cup' => 'Marked cups', 'spoon' => 'Measuring spoon', 'drops' => 'Dropper',
         ],
         'consumables' => ['cups' => 'Cups and sticks', 'gloves' => 'Gloves, pairs'],
+        'objects'     => ['pressed' => 'Pressed flower', 'shell' => 'Shell', 'charm' => 'Charm'],
     ],
     'find'         => 'Find on this shelf', 'only' => 'Only', 'show' => 'Show', 'none' => 'Nothing on this shelf is like that.',
     'onlys'        => ['' => 'all', 'low' => 'what runs low', 'past' => 'what is past its day'], 'change' => 'Change',
@@ -41,6 +52,7 @@ return [
     'scrolls'      => ':title, scrolls sideways',
     'columns'      => ['name' => 'Name', 'stock' => 'In stock', 'pack' => 'Pack', 'age' => 'Lot and age', 'do' => 'What to do'],
     'uncounted'    => 'not counted', 'amount' => ':amount :unit', 'low' => '▽ runs low', 'price' => 'at :price', 'bought' => 'bought :day',
+    'parts'        => 'A :a, B :b', 'over' => ':what is over by :over',
     'past'         => '▽ past :day: test a small mix', 'until' => 'usable until :day', 'remove' => 'Remove',
     'remove-label' => 'Remove :name from the shelf',
     'like'         => 'One more, like', 'add' => 'Put it on the shelf', 'table' => 'A table of them (CSV)', 'read' => 'Read it',
@@ -50,8 +62,11 @@ return [
     'pack'         => 'Pack, stock and age', 'says' => 'What plans say of it',
     'label-first'  => 'From the label or data sheet, which go before anything here.', 'save' => 'Save',
     'plain'        => [
-        'name' => 'Name', 'pack_price' => 'Price of a pack', 'pack_amount' => 'A pack holds, :unit', 'stock' => 'In stock, :unit',
-        'low'  => 'Warn below, :unit',
-        'lot'  => 'Lot', 'bought_on' => 'Bought on (2026-03-02)', 'keeps_months' => 'Keeps, months',
+        'name'     => 'Name', 'pack_price' => 'Price of a pack', 'pack_amount' => 'A pack holds, :unit', 'stock' => 'In stock, :unit',
+        'low'      => 'Warn below, :unit',
+        'pack_a'   => 'A pack of A holds (5 l, 4.6 kg)', 'price_a' => 'Price of the pack of A', 'stock_a' => 'A in stock, g or as 5 l',
+        'pack_b'   => 'A pack of B holds', 'price_b' => 'Price of the pack of B', 'stock_b' => 'B in stock, g or as 5 l',
+        'per_pour' => 'Used up by each pour', 'origin' => 'Where it is from',
+        'lot'      => 'Lot', 'bought_on' => 'Bought on (2026-03-02)', 'keeps_months' => 'Keeps, months',
     ],
 ];

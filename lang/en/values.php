@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'target-height'           => 'height of the bottom', 'tolerance' => 'tolerance', 'profile-height' => 'height of the profile',
     'radius'                  => 'radius',
+    'weighing'                => 'weight of what dries, no more than at the weighing before,',
     'weighed-density'         => 'density of its skeleton in g/cm³, as mass and size make it,',
     'skeleton-density'        => 'skeleton density', 'open-porosity' => 'share of open pores', 'closed-porosity' => 'share of closed pores',
     'porosity'                => 'share of open and closed pores together', 'moisture' => 'share of water', 'size' => 'size',
@@ -37,6 +38,8 @@ return [
     'pot_life_min'            => 'pot life', 'working_min' => 'working time', 'gel_h' => 'gel time',
     'gel_mm'                  => 'depth that the gel time is for',
     'recoat_open_h'           => 'opening of the recoat window', 'recoat_close_h' => 'closing of the recoat window',
+    'room'                    => 'temperature of the room', 'pour-depth' => 'depth of the pour', 'logged-gel' => 'gel time',
+    'reading-hour'            => 'hour of a reading, after the one before,', 'reading' => 'reading', 'readings' => 'number of readings',
     'demold_h'                => 'demold time',
     'full_cure_h'             => 'time to full cure', 'min_pour_mm' => 'least pour', 'max_pour_mm' => 'greatest pour',
     'heat_deflection_celsius' => 'heat deflection temperature',

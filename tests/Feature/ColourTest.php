@@ -5,12 +5,13 @@ declare(strict_types=1);
 use App\Interchange\PlanFile\CoatRecipe;
 use App\Models\Piece;
 use App\Models\Studio;
+use App\View\Page\PieceView;
+use Pensilis\Colour\Shade;
+use Pensilis\Quantity\UnitSystem;
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user, Plans::coloured());
+    [$this->user, $this->piece] = $this->signedIn(Plans::coloured());
     $this->type = fn(array $typed) => $this->from("/pieces/{$this->piece->id}")->patch("/pieces/{$this->piece->id}", ['f' => $typed]);
     $this->coat = fn(int $k): array => $this->piece->refresh()->document['pours'][$k];
 });
@@ -56,6 +57,15 @@ it('begins a mix, a region and lettering by one choice, and takes them out by ta
         '/pours/0/zones/0/shape' => '', '/pours/0/applied/0/kind' => '', '/pours/0/mix/0/colour' => '',
     ])->assertSessionHasNoErrors();
     expect(($this->coat)(0))->not->toHaveKeys(['zones', 'applied', 'mix']);
+});
+
+it('tells once how deep objects look that lie alike', function (): void {
+    $document = Plans::coloured();
+    $document['inclusions'][0]['size_mm'] = [10, 10, 34];
+    foreach ([1, 2, 3] as $n) {
+        $document['inclusions'][$n] = ['id' => "cone {$n}", 'at_mm' => [0, 15 * $n - 45]] + $document['inclusions'][0];
+    }
+    $this->get("/pieces/{$this->pieceOf($this->user, $document)->id}")->assertSee('cone and 3 more 12')->assertDontSee('cone 2 12');
 });
 
 it('keeps found pours from being coloured until they are kept', function (): void {
@@ -147,8 +157,12 @@ it('puts a trace of blue into what is clear, where that is chosen', function ():
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertDontSee('Against yellowing');
     ($this->type)(['/purpose/yellowing' => 'first']);
     // 89.06 ml at 0.02 drops in 10 ml.
+    // Seen from the floor, the first pour is looked through first.
+    ($this->type)(['/vessel/viewed' => 'bottom']);
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertSee('0.18 drops of blue or violet ink for 96.2 g of clear mix');
-    $this->get("/pieces/{$this->piece->id}/pours/1")->assertDontSee('Against yellowing');
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('Against yellowing');
+    ($this->type)(['/vessel/viewed' => '']);
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertDontSee('Against yellowing');
 });
 
 it('carries recipes from coat to coat and to the next piece', function (): void {
@@ -174,8 +188,24 @@ it('mixes for two pieces at once', function (): void {
     )->assertOk()->assertSee('its pour 1, 89 ml')->assertDontSee('Together: A');
     // Twice 89.06 ml at 1.08 and 4 g for the cup: 196.4 g, of which 100 of 145 parts are 135.4.
     $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}&also[]=0")->assertSee('Together: A 135.4 g')->assertSee('The twin');
-    // A divided coat has its own cups.
-    $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}")->assertSee('None of its pours has the same resin and colour.');
+});
+
+it('C15 mixes clear for coats that are divided or differently coloured, and splits it by grams', function (): void {
+    $other = $this->pieceOf($this->user, Plans::changed(['/title' => 'The twin'], Plans::coneWithPours()));
+    // 89.06 ml at 1.08 for the twin's first pour, beside the divided coat here.
+    $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}&also[]=0")->assertOk()
+        ->assertSee('Split it by the scale before it is coloured')->assertSee('96.2 g for The twin');
+});
+
+it('C23 darkens one cup from clear', function (): void {
+    // Left and right at 0.1 drops, the middle at 0.05 of another colour: no one cup. With one colour, what stays clear goes first.
+    expect((new PieceView($this->piece, UnitSystem::Metric, null))->coat(2)->darkening())->toBe([]);
+    $ladder = Plans::changed([
+        '/pours/2/zones/0/mix' => [], '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.1]],
+        '/pours/2/zones/2/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.2]],
+    ], Plans::coloured());
+    $steps = (new PieceView($this->pieceOf($this->user, $ladder), UnitSystem::Metric, null))->coat(2)->darkening();
+    expect($steps)->toHaveCount(3)->and($steps[0])->toContain('as it is')->and($steps[1])->toContain('that is left stir');
 });
 
 it('asks once about colour that softens', function (): void {
@@ -237,11 +267,12 @@ it('refuses what cannot be typed, says where, and keeps it', function (array $ty
     'unknown step'          => [['/pours/0/applied/0/kind' => 'gold foil'], '/pours/0/applied/0/kind', 'gold foil'],
 ]);
 
-it('tells what is wrong with a region as a whole at the region', function (): void {
-    ($this->type)(['/pours/2/zones/0/to_mm' => '-60 mm'])->assertSessionHasErrors('f./pours/2/zones/0');
-    expect(session('errors')->first('f./pours/2/zones/0'))->toContain('width of the band');
-    ($this->type)(['/pours/2/zones/0/share_pct' => '70', '/pours/2/zones/1/share_pct' => '70'])->assertSessionHasErrors('f./pours/2/zones');
-    expect(session('errors')->first('f./pours/2/zones'))->toContain('add up to 140 %');
+it('tells what is wrong with a region as a whole at what was typed of it', function (): void {
+    ($this->type)(['/pours/2/zones/0/to_mm' => '-60 mm'])->assertSessionHasErrors('f./pours/2/zones/0/to_mm');
+    expect(session('errors')->first('f./pours/2/zones/0/to_mm'))->toContain('width of the band');
+    ($this->type)(['/pours/2/zones/0/share_pct' => '70', '/pours/2/zones/1/share_pct' => '70'])
+        ->assertSessionHasErrors('f./pours/2/zones/0/share_pct');
+    expect(session('errors')->first('f./pours/2/zones/0/share_pct'))->toContain('add up to 140 %');
 });
 
 it('refuses colours and recipes that are not there', function (string $method, string $path, array $said, string $field): void {
@@ -275,7 +306,7 @@ it('refuses files that colour what cannot be, with the place', function (array $
         ['/pours/0/zones' => [['shape' => 'outline', 'path' => 'M0 0' . str_repeat('h1v1', 2000) . 'z']]],
         '/pours/0/zones/0/path',
     ],
-    'thirteen regions'    => [['/pours/0/zones' => array_fill(0, 13, ['shape' => 'half'])], '/pours/0/zones'],
+    'too many regions'    => [['/pours/0/zones' => array_fill(0, 25, ['shape' => 'half'])], '/pours/0/zones'],
     'a key of its own'    => [['/pours/0/zones' => [['shape' => 'half', 'glow' => 1]]], '/pours/0/zones/0/glow'],
     'a line of one point' => [
         ['/pours/0/zones' => [['shape' => 'line', 'points_mm' => [[0, 0]], 'width_mm' => 2]]], '/pours/0/zones/0/points_mm',
@@ -321,3 +352,47 @@ it('answers lists where texts are wanted without a trace of itself', function (s
         'post', '/pieces/PIECE/pours/0/mixings', ['mixed' => ['1'], 'kept' => ['2']],
     ], ['post', '/pieces/PIECE/pours/2/recipe', ['name' => ['x']]],
 ]);
+
+it('D2 tells a dose in the measure of the hand that was weighed', function (): void {
+    // 5 % of what the cup holds, by spoons of 2 g, to the nearest half.
+    $hand = Plans::changed([
+        '/colours/3/hand' => 'spoon', '/colours/3/hand_g' => 2, '/pours/2/zones' => [],
+        '/pours/2/mix'    => [['colour' => 'white', 'pct' => 5]],
+    ], Plans::coloured());
+    $view = new PieceView($this->pieceOf($this->user, $hand), UnitSystem::Metric, null);
+    $grams = 0.05 * $view->coat(2)->gramsOf($view->pour(2)->portions->all[0]);
+    $half = round($grams) / 2;
+    expect($half)->toBeGreaterThan(1.0)->and($view->coat(2)->cupLines()[0]->doses[0])->toContain("about {$half} × spoon");
+});
+
+it('D8 warns of the solvent that tints bring, and tells how much of them is colour', function (): void {
+    // 4 % of a paste that is half water: 2 % of each.
+    $watery = Plans::changed([
+        '/colours/3/solvent_pct' => 50, '/pours/2/zones' => [], '/pours/2/mix' => [['colour' => 'white', 'pct' => 4]],
+    ], Plans::coloured());
+    $this->get('/pieces/' . $this->pieceOf($this->user, $watery)->id)->assertSee('bring 2 % of solvent or water and 2 % of colour');
+    $dry = Plans::changed(['/colours/3/solvent_pct' => 10], $watery);
+    $this->get('/pieces/' . $this->pieceOf($this->user, $dry)->id)->assertDontSee('of solvent or water');
+});
+
+it('D7 tells how far grains sink before the mix gels', function (): void {
+    $glitter = Plans::changed([
+        '/colours/3/grain_um' => 200, '/pours/2/zones' => [], '/pours/2/mix' => [['colour' => 'white', 'pct' => 4]],
+    ], Plans::coloured());
+    $piece = $this->pieceOf($this->user, $glitter);
+    $this->get("/pieces/{$piece->id}/pours/2")->assertOk()->assertSee('White paste sinks')->assertSee('the lower face shows more of it');
+    $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('sinks');
+});
+
+it('D6 shows the shade where two neighbours meet', function (): void {
+    $view = new PieceView($this->pieceOf($this->user, Plans::coloured()), UnitSystem::Metric, null);
+    $meetings = $view->coat(2)->meetings();
+    // Left and middle, middle and right: blue and green as one, the same on both sides.
+    expect(array_column($meetings, 0))->toBe(['where left and middle meet', 'where middle and right meet'])
+        ->and($meetings[0][1])->toBe($meetings[1][1]);
+    [$blue, $green] = [$view->plan->pours[2]->coat->recipe(0), $view->plan->pours[2]->coat->recipe(1)];
+    // Half of each: what comes back is the geometric mean of both in every channel (Beer and Lambert).
+    foreach (Shade::hex($meetings[0][1])->channels() as $n => $share) {
+        expect($share)->toEqualWithDelta(sqrt($blue->swatch()->channels()[$n] * $green->swatch()->channels()[$n]), 0.01);
+    }
+});

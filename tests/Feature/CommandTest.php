@@ -43,7 +43,34 @@ it('simulates, and a bad pour is a warning', function (): void {
         ->and($errors)->toBe('')
         ->and($said['pours'])->toHaveCount(3)
         ->and($said['pours'][0]['volume_ml'])->toEqualWithDelta(89.064, 0.001)
+        ->and(array_column($said['pours'][0]['windows'], 'closes_h', 'name'))->toHaveKeys(['merge', 'place', 'recoat', 'sand'])
+        ->and($said['pours'][0]['cup_peak_celsius'])->toBeGreaterThan(21.0)
+        ->and($said['pours'][0])->toHaveKey('cup_runs_away_h', null)
+        ->and($said['inclusions'][0]['placement_opens_h'])->toEqual(0)
+        ->and($said['inclusions'][0]['placement_closes_h'])->toBeGreaterThan($said['pours'][1]['working_until_h'])
         ->and(array_column($said['warnings'], 'code'))->toContain('on-liquid');
+});
+
+it('fits a resin to what was logged of it, and refuses a log that cannot be', function (): void {
+    $log = (string) tempnam(sys_get_temp_dir(), 'log');
+    $fit = function (array $points) use ($log): array {
+        file_put_contents($log, json_encode(['resin' => 'deep', 'points' => $points]));
+
+        return command('calibrate', Plans::coneWithPours(), $log);
+    };
+    [$code, $said, $errors] = $fit([['kind' => 'gel', 'at_h' => 30, 'celsius' => 25, 'depth_mm' => 20, 'diameter_mm' => 60]]);
+    expect($errors)->toBe('')
+        ->and($code)->toBe(0)
+        ->and($said)->toHaveKeys(['rate_factor', 'e_kj_mol', 'heat_j_g', 'fitted', 'confidence', 'residual'])
+        ->and($said['fitted'])->toBe(['rate_factor'])
+        ->and($said['rate_factor'])->toBeGreaterThan(1.0)
+        ->and($said['confidence']['rate_factor'][0])->toBeLessThan($said['rate_factor']);
+    [$code, , $errors] = $fit([['kind' => 'gel', 'at_h' => -3, 'celsius' => 25], ['kind' => 'probe', 'series' => []]]);
+    expect($code)->toBe(2)
+        ->and($errors)->toContain('/points/0: ')->toContain('/points/1: ');
+    file_put_contents($log, json_encode(['resin' => 'other', 'points' => []]));
+    expect(command('calibrate', Plans::coneWithPours(), $log)[2])->toContain('/resin: ');
+    unlink($log);
 });
 
 it('plans, and says the reasons where it cannot', function (): void {

@@ -61,5 +61,38 @@ it('refuses what is hostile, broken or more than an outline, and changes nothing
     'an open spiral'      => [drawing('<path d="M0 0"/>'), 'outline'],
     'a number too large'  => [drawing('<path d="M0 0H1e308V1e308Z"/>'), 'farther than 5000 mm'],
     'no area'             => [drawing('<path d="M0 0H50H0Z"/>'), 'area of the outline'],
-    'two outlines in one' => [drawing('<path d="M0 0H9V9Z M20 20H30V30Z"/>'), 'One closed outline'],
+    'two outlines in one' => [drawing('<path d="M0 0H9V9Z M20 20H30V30Z"/>'), 'lies outside the first'],
 ]);
+
+it('D11 cuts a hole through a blank, and another, and refuses one that lies outside', function (array $vessel, float $cm2): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => [], '/vessel' => $vessel + [
+        'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
+    ]], Plans::cone()));
+    $cut = fn(array $typed) => $this->from("/pieces/{$piece->id}")->post("/pieces/{$piece->id}/holes", $typed);
+    $cut(['across' => '10 mm'])->assertSessionHasNoErrors()->assertSessionHas('selects', 'vessel');
+    $area = fn(): float => 1e4 * $piece->refresh()->plan()->vessel->shape->sectionAt(0.0)->area();
+    expect($area())->toEqualWithDelta($cm2 - M_PI * 0.25, 1e-5);
+    $cut(['across' => '4 mm', 'x' => '20 mm', 'y' => '-5 mm'])->assertSessionHasNoErrors();
+    expect($area())->toEqualWithDelta($cm2 - M_PI * (0.25 + 0.04), 1e-5);
+    $before = $piece->document;
+    foreach ([
+        ['across' => ''], ['across' => 'wide'], ['across' => '-3 mm'], ['across' => '8 mm', 'x' => '900 mm'], ['across' => '30 mm'],
+    ] as $typed) {
+        $cut($typed)->assertSessionHasErrors('across');
+    }
+    $cut(['across' => '8 mm', 'y' => 'up'])->assertSessionHasErrors('y');
+    expect($piece->refresh()->document)->toEqual($before);
+    $this->get("/pieces/{$piece->id}")->assertOk();
+})->with([
+    'a round one'   => [['shape' => 'cylinder', 'diameter_mm' => 60, 'height_mm' => 8], M_PI * 9.0],
+    'a square one'  => [['shape' => 'box', 'length_mm' => 60, 'width_mm' => 40, 'height_mm' => 8], 24.0],
+    'a panel'       => [['shape' => 'panel', 'length_mm' => 60, 'width_mm' => 40, 'dam_mm' => 6], 24.0],
+    'one of a path' => [['shape' => 'outline', 'path' => 'M100 100H160V140H100Z', 'height_mm' => 6], 24.0],
+]);
+
+it('D11 refuses a hole in what is not upright', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => [], '/vessel' => [
+        'shape' => 'hemisphere', 'diameter_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
+    ]], Plans::cone()));
+    $this->from("/pieces/{$piece->id}")->post("/pieces/{$piece->id}/holes", ['across' => '5 mm'])->assertSessionHasErrors('across');
+});

@@ -6,6 +6,7 @@ use App\Models\Photograph;
 use App\Models\Studio;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use Pensilis\Plan\Making;
 
 /** A picture of one colour as a camera would write it: with a segment that says where it was taken. */
 function jpeg(int $width, int $height): string
@@ -38,9 +39,7 @@ function uploaded(string $bytes, string $name): UploadedFile
 
 beforeEach(function (): void {
     Storage::fake('local');
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user);
+    [$this->user, $this->piece] = $this->signedIn();
     $this->send = fn(string $bytes, string $name = 'layout.jpg') => $this->from("/pieces/{$this->piece->id}/photograph")
         ->post("/pieces/{$this->piece->id}/photograph", ['photograph' => uploaded($bytes, $name)]);
     $this->scale = fn(array $said) => $this->from("/pieces/{$this->piece->id}/photograph")
@@ -119,4 +118,27 @@ it('shows photographs to their studio only', function (): void {
     $this->actingAs($this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
     $this->get("/pieces/{$this->piece->id}/photograph.jpg")->assertNotFound();
     $this->delete("/pieces/{$this->piece->id}/photograph")->assertNotFound();
+});
+
+it('D11 takes a dam that was traced on the scaled photograph as the vessel', function (): void {
+    $this->piece->change(fn(array $document): array => ['inclusions' => []] + $document);
+    $trace = fn(string $points) => $this->from("/pieces/{$this->piece->id}/photograph")
+        ->post("/pieces/{$this->piece->id}/photograph/dam", ['points' => $points]);
+    $trace('0,0 9,0 9,9')->assertNotFound();
+    ($this->send)(jpeg(800, 600));
+    $trace('0,0 9,0 9,9')->assertSessionHasErrors('points');
+    // 500 pixels are 100 mm.
+    ($this->scale)([])->assertSessionHasNoErrors();
+    $this->get("/pieces/{$this->piece->id}/photograph")->assertOk()->assertSee('Make it the vessel');
+    $trace('100,100 500,100 500,300 100,300')->assertSessionHasNoErrors()->assertRedirect("/pieces/{$this->piece->id}");
+    $plan = $this->piece->refresh()->plan();
+    // By hand: 400 by 200 pixels at 0.2 mm, 80 by 40 mm.
+    expect(1e4 * $plan->vessel->shape->sectionAt(0.0)->area())->toEqualWithDelta(32.0, 1e-6)->and($plan->setup->making)->toBe(Making::Dam)
+        // The photograph lies with its middle where the dam has its own.
+        ->and([Photograph::query()->sole()->middle_x, Photograph::query()->sole()->middle_y])->toBe([300.0, 200.0]);
+    $before = $this->piece->document;
+    foreach (['', '1,1 2,2', 'a,b c,d e,f', '0,0 400,400 400,0 0,400', str_repeat('1,1 ', 600)] as $points) {
+        $trace($points)->assertSessionHasErrors('points');
+    }
+    expect($this->piece->refresh()->document)->toEqual($before);
 });

@@ -25,6 +25,17 @@ it('shows drawing and grams at once and asks for the heat in a second request', 
     $this->actingAs($user)->get("/pieces/{$piece->id}")->assertOk()->assertSee('Time rail')->assertDontSee('computing …');
 });
 
+it('draws again with the heat only what heat can change', function (array $document, string $asked, bool $drawn): void {
+    [, $piece] = $this->signedIn($document);
+    $heat = $this->get("/pieces/{$piece->id}/heat" . str_replace('now', $piece->fingerprint(), $asked))->assertOk()->assertSee('Time rail');
+    expect(str_contains((string) $heat->getContent(), 'data-drawing="plan"'))->toBe($drawn)
+        ->and(str_contains((string) $heat->getContent(), 'hx-morph-skip-children'))->toBe(!$drawn);
+})->with([
+    'pours that are given'                  => [Plans::coneWithPours(), '?of=now', false],
+    'pours that heat may have made thinner' => [Plans::cone(), '?of=now', true],
+    'a page that shows another state'       => [Plans::coneWithPours(), '', true],
+]);
+
 it('changes grams when the cone moves, in any unit', function (string $text): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
@@ -119,8 +130,8 @@ it('says how heat in a tapered vessel errs, and draws, weighs and prints it', fu
             Plans::cone(),
         ),
     );
-    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('walls as upright')->assertSee(' g</td>', false);
-    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Pour 1')->assertSee('walls as upright');
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee(' g</td>', false);
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Pour 1')->assertSee('Peak ');
 });
 
 it('adds objects with names of their own and takes them out', function (): void {
@@ -160,13 +171,48 @@ it('mends with one press what it offers to mend', function (): void {
     )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
 });
 
+it('reads on the sheet as one who has never seen the piece must have it', function (array $changes, array $says, array $not = []): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed($changes, Plans::coneWithPours()));
+    $page = $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk();
+    $read = (string) preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
+    foreach ($says as $one) {
+        expect($read)->toContain($one);
+    }
+    foreach ($not as $one) {
+        expect($read)->not->toContain($one);
+    }
+})->with([
+    'a set'    => [['/pieces' => 6], ['Set cone at 14 mm above the floor, in the middle, in each of 6, press into']],
+    'a canvas' => [
+        ['/vessel/made' => 'canvas'], ['up to 14 mm above the ground', 'then spread it to the edges'], ['turning the piece'],
+    ],
+    'a stone left proud' => [
+        ['/inclusions/0/target_bottom_mm' => 26, '/inclusions/0/cover_mm' => -10, '/vessel/fill_mm' => 50, '/pours/2/depth_mm' => 24],
+        ['10 mm of it stands proud: keep resin off that.'],
+    ],
+    'stones alike' => [
+        ['/inclusions' => array_map(fn(int $n): array => [
+            'id'    => $n === 1 ? 'garnet' : "garnet {$n}", 'shape' => 'ellipsoid', 'size_mm' => [8, 8, 8],
+            'at_mm' => [10 * $n, 0], 'target_bottom_mm' => 14, 'tolerance_mm' => 2, 'material' => ['skeleton_g_cm3' => 3.8],
+        ], [1, 2, 3])],
+        ['Set 3 × garnet at 14 mm above the floor, lay into the bed at a slant, press under: at each of these places, 10 mm right'],
+        ['garnet 2'],
+    ],
+    'wet on wet' => [
+        ['/inclusions' => [], '/pours/1/start_h' => 0.5, '/pours/1/joint' => 'wet'],
+        ['Pour 2 goes onto it while it is wet.'],
+    ],
+]);
+
 it('prints a sheet with everything that is done and when', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()
         ->assertSeeInOrder([
             'Larch cone block', 'Coat 1 of brushed resin on cone', 'Pour 1', '69.1 g', '31.1 g', 'Stand 10 min', 'Pour 2',
-            'Set', 'cone', '14 mm', 'pressed into the tacky layer', 'Pour 3', 'Demold', 'Cautions', 'respirator',
+            'Set', 'cone', '14 mm', 'press into the tacky layer', 'Stand 10 min', 'warm air', 'Cover',
+            'Pour 3', 'Demold', 'Cautions', 'respirator',
         ]);
 });
 
@@ -243,6 +289,8 @@ it('computes one piece at a time for an account', function (): void {
     // Another computation of the account goes on: told at once, not computed.
     $turn = Turn::take("answers of {$user->id}");
     expect($answers->find($piece, $user))->toBeNull();
+    // A sheet that is asked for meanwhile comes by itself.
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('comes by itself')->assertSee('load delay:1s', false);
     $turn?->giveBack();
     // As many as may be go on for others.
     $turns = array_map(fn(): ?Turn => Turn::take('answers', 2), [1, 2]);
@@ -315,6 +363,13 @@ it('takes use, face, fittings, level, sets and compartments from the form, and s
     )->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it with a thin coat');
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/shape' => 'cylinder']])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toHaveKey('diameter_mm')->not->toHaveKey('length_mm');
+    // D11: what lies in it is named first, then told by its volume.
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/objects/0/name' => 'bead']])->assertSessionHasNoErrors();
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/objects/0/volume_ml' => '2 ml']])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['vessel']['compartments'][0]['objects'])->toEqual([['name' => 'bead', 'volume_ml' => 2]]);
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/objects/0/volume_ml' => '900 ml']])->assertSessionHasErrors();
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/objects/0/name' => '']])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['vessel']['compartments'][0])->not->toHaveKey('objects');
 });
 
 it('leaves what a press said for the page that shows it, when heat arrives between', function (): void {
@@ -327,4 +382,11 @@ it('leaves what a press said for the page that shows it, when heat arrives betwe
     $this->get('/pieces')->assertOk()->assertSee('was deleted')->assertSee('Undo');
     // Once shown it is over.
     $this->get('/pieces')->assertDontSee('was deleted');
+});
+
+it('says of the vessel what holds after a change', function (): void {
+    [, $piece] = $this->signedIn();
+    // A cylinder of 90 mm across holds 127 ml for each 20 mm.
+    $this->withHeader('HX-Request', 'true')->patch("/pieces/{$piece->id}", ['f' => ['/vessel/fill_mm' => '40']])->assertOk()
+        ->assertSee('it holds 254 ml');
 });

@@ -6,12 +6,16 @@ use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\Vessel;
+use Pensilis\Answer\Planner;
+use Pensilis\Layout\Draft;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Quantity\Known;
+use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
     $this->keep = fn(array $said, int $pour = 0) => $this->from("/pieces/{$this->piece->id}/pours/{$pour}")->post(
         "/pieces/{$this->piece->id}/pours/{$pour}/mixings",
         $said,
@@ -136,4 +140,148 @@ it('keeps mixes to their studio', function (): void {
     $this->actingAs($this->member('two@studio.example', Studio::query()->create(['name' => 'Another studio', 'units' => 'metric'])));
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertNotFound();
     ($this->keep)(['mixed' => '50 g', 'kept' => '4 g'])->assertNotFound();
+});
+
+it('keeps a pour that is pinned while the others follow the objects', function (): void {
+    $piece = $this->pieceOf($this->user);
+    $this->get("/pieces/{$piece->id}/heat");
+    $depths = fn(): array => array_map(
+        fn(LaidPour $pour): float => round(1e3 * $pour->depth(), 1),
+        Draft::of($piece->refresh()->plan())->layout->pours ?? [],
+    );
+    expect($depths())->toBe([14.0, 17.5, 28.5]);
+    $this->post("/pieces/{$piece->id}/pins", ['from_mm' => 31.5, 'to_mm' => 60])->assertSessionHasNoErrors();
+    $this->get("/pieces/{$piece->id}")->assertSee('It is pinned: it stays from 31.5 mm to 60 mm')->assertSee('Pinned pour 1 from');
+    // The cone goes up; what is pinned stays.
+    $piece->refresh()->hold(Plans::changed(['/inclusions/0/target_bottom_mm' => 20], $piece->document))->save();
+    expect(array_slice($depths(), -1))->toBe([28.5])->and(array_sum($depths()))->toBe(60.0)->and($depths()[0])->toBe(20.0);
+    // Its ends are fields like all others.
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/layering/pinned/0/from_mm' => '4 cm']])->assertSessionHasNoErrors();
+    expect(array_slice($depths(), -1))->toBe([20.0]);
+    $this->delete("/pieces/{$piece->id}/pins", ['pin' => 0])->assertSessionHasNoErrors();
+    expect($piece->refresh()->document)->not->toHaveKey('layering');
+});
+
+it('says what is wrong with a pin, and keeps what was there', function (array $pin, string $says): void {
+    $piece = $this->pieceOf($this->user);
+    $this->followingRedirects()->from("/pieces/{$piece->id}")->post("/pieces/{$piece->id}/pins", $pin)->assertOk()->assertSee($says);
+})->with([
+    'no end'       => [['from_mm' => 10], 'Say where the pour begins and ends.'],
+    'not a length' => [['from_mm' => 'low', 'to_mm' => 20], 'Say where the pour begins and ends.'],
+    'ends swapped' => [['from_mm' => 30, 'to_mm' => 20], 'must end above where it begins'],
+    'no room'      => [['from_mm' => 1, 'to_mm' => 20], 'What is pinned leaves no room for other pours of'],
+    'above it all' => [['from_mm' => 50, 'to_mm' => 70], 'What is pinned leaves no room for other pours of'],
+]);
+
+it('C7 keeps what was mixed as a volume, by the density of the mix', function (string $said, float $grams): void {
+    ($this->keep)(['mixed' => $said, 'kept' => '4 g'])->assertSessionHasNoErrors();
+    expect(Mixing::query()->sole()->mixed_g)->toEqualWithDelta($grams, 1e-6);
+})->with([
+    // 29.5735295625 ml to the US fluid ounce (NIST SP 811), at 1.08 g/ml: not the 85 g of three ounces of weight.
+    'three fluid ounces' => ['3 fl oz', 3 * 29.5735295625 * 1.08],
+    'millilitres'        => ['90 ml', 90 * 1.08],
+    'ounces of weight'   => ['3 oz', 3 * 28.349523125],
+    'grams'              => ['96.2 g', 96.2],
+]);
+
+it('C7 asks before it keeps what is a thousand times off the plan', function (): void {
+    ($this->keep)(['mixed' => '100 mg', 'kept' => '0 g'])->assertSessionHasErrors('sure')->assertSessionHasInput('mixed', '100 mg');
+    expect(session('errors')->first('sure'))->toContain('the plan says 100.2 g')->and(Mixing::query()->count())->toBe(0);
+    ($this->keep)(['mixed' => '100 mg', 'kept' => '0 g', 'sure' => '1'])->assertSessionHasNoErrors();
+    expect(Mixing::query()->count())->toBe(1);
+});
+
+it('C7 reads marked cups in fluid ounces where the studio thinks in them', function (): void {
+    $this->user->studio->update(['units' => 'us']);
+    $cup = ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 5];
+    $piece = $this->pieceOf($this->user, Plans::changed($cup, Plans::coneWithPours()));
+    // 60 and 30 ml to the nearest marks of 5: 2.03 and 1.01 fl oz (NIST SP 811).
+    $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSee('2.03 fl oz')->assertSee('1.01 fl oz');
+});
+
+it('C16 pours a fast resin first and a hard one later, by a choice on the page', function (): void {
+    $this->post("/pieces/{$this->piece->id}/resins", ['resin' => 'coat'])->assertSessionHasNoErrors();
+    $id = $this->piece->refresh()->document['resins'][1]['id'];
+    $this->patch("/pieces/{$this->piece->id}", ['f' => ['/pours/2/resin' => $id]])->assertSessionHasNoErrors();
+    $pours = Layout::given($this->piece->refresh()->plan())->pours;
+    expect($pours[2]->resin->id)->toBe($id)->and($pours[0]->resin->id)->not->toBe($id);
+});
+
+it('D1 fills the vessel with what there is, and says how far it goes', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => []], Plans::cone()));
+    // 127.23 ml in a cylinder of 90 mm across stand 20 mm high.
+    $this->put("/pieces/{$piece->id}/amount", ['amount' => '127.23 ml'])->assertSessionHas('said', '127 ml of mix fills it to 20 mm.');
+    expect($piece->refresh()->document['vessel']['fill_mm'])->toEqualWithDelta(20.0, 0.01);
+    foreach (['' => 'such as 120 ml', 'some' => 'some', '-4 ml' => 'above nothing'] as $amount => $says) {
+        $this->from("/pieces/{$piece->id}")->put("/pieces/{$piece->id}/amount", ['amount' => $amount])->assertSessionHasErrors('amount');
+        expect(session('errors')->first('amount'))->toContain($says);
+    }
+    expect($piece->refresh()->document['vessel']['fill_mm'])->toEqualWithDelta(20.0, 0.01);
+});
+
+it('D17 says by when to begin, or how much too late it is, for a day when it is due', function (): void {
+    $due = fn(string $day): array => Plans::changed(
+        ['/studio/start' => '2026-12-01T08:00', '/purpose/due' => $day],
+        Plans::coneWithPours(),
+    );
+    $early = $this->pieceOf($this->user, $due('2027-03-01T08:00'));
+    $hours = (new Planner(new CalibrationMemory()))->judge($early->plan())->hours();
+    // 90 days lie between: what they leave is when to begin.
+    $wait = (int) round(60 * (90 * 24 - $hours));
+    $latest = (new DateTimeImmutable('2026-12-01T08:00'))->modify("+{$wait} minutes")->format('D j M, H:i');
+    $this->get("/pieces/{$early->id}?heat=1")->assertOk()->assertSee("begin by {$latest} at the latest");
+    $late = $this->pieceOf($this->user, $due('2026-12-03T08:00'));
+    $this->get("/pieces/{$late->id}?heat=1")->assertOk()->assertSee('after it is due');
+    $this->from("/pieces/{$late->id}")->patch("/pieces/{$late->id}", ['f' => ['/purpose/due' => 'soon']])->assertSessionHasErrors();
+});
+
+it('D10 lays lines of lettering anew together, and keeps what else lies there', function (): void {
+    $leaf = ['kind' => 'adhesive', 'size_mm' => [5, 5], 'at_mm' => [9, 9]];
+    $piece = $this->pieceOf($this->user, Plans::changed(['/pours/0/applied' => [$leaf]], Plans::coneWithPours()));
+    $at = "/pieces/{$piece->id}/pours/0/lettering";
+    $lay = fn(array $typed) => $this->from("/pieces/{$piece->id}")->put($at, $typed + ['align' => 'left']);
+    $lay(['lines' => "ALDER\n\n OAK ", 'width' => '60 mm'])->assertSessionHasNoErrors();
+    $applied = $piece->refresh()->document['pours'][0]['applied'];
+    expect(array_column($applied, 'says'))->toBe(['ALDER', 'OAK'])->and($applied[0])->toEqual($leaf)
+        // Two lines in the height of 72 mm that a face of 90 mm has are 20 mm high where five letters fill 60 mm.
+        ->and($applied[1]['size_mm'])->toEqual([60, 20])->and($applied[2]['at_mm'])->toEqual([-12, -15]);
+    $this->get("/pieces/{$piece->id}")->assertSee("ALDER\nOAK");
+    $lay(['lines' => 'BIRCH'])->assertSessionHasNoErrors();
+    expect(array_column($piece->refresh()->document['pours'][0]['applied'], 'says'))->toBe(['BIRCH']);
+    $before = $piece->document;
+    foreach ([
+        [['lines' => ''], 'lines'], [['lines' => str_repeat("A\n", 30)], 'lines'], [['lines' => 'A', 'width' => 'wide'], 'width'],
+        [['lines' => 'A', 'height' => '-3'], 'height'], [['lines' => 'A', 'align' => 'round'], 'align'],
+    ] as [$typed, $field]) {
+        $lay($typed)->assertSessionHasErrors($field);
+    }
+    expect($piece->refresh()->document)->toEqual($before);
+});
+
+it('tells moments no finer than they are known, what opens not before and what closes not after', function (): void {
+    expect([Known::up(1.26), Known::down(1.26), Known::near(1.26)])->toEqualWithDelta([16 / 12, 15 / 12, 15 / 12], 1e-9)
+        ->and([Known::up(20.3), Known::down(20.3), Known::near(20.4)])->toBe([20.5, 20.25, 20.5])
+        ->and([Known::up(20.25), Known::down(20.25), Known::up(null), Known::down(null)])->toBe([20.25, 20.25, null, null]);
+});
+
+it('says what can be done with a pour and when, as far as it is asked for, and what a full cup comes to', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coloured());
+    $this->get("/pieces/{$piece->id}?heat=1");
+    // The cone goes into the second pour; the third is of three colours.
+    $this->get("/pieces/{$piece->id}/pours/1")->assertOk()
+        ->assertSeeInOrder(['When', 'Things go in and are wetted', 'Press on', 'No heat and no', 'The next coat bonds', 'left full'])
+        ->assertDontSee('Colours run together')->assertDontSee('The sheet bends');
+    $this->get("/pieces/{$piece->id}/pours/2")->assertOk()
+        ->assertSeeInOrder(['Colours run together', 'A line stays', 'Warm air moves it', 'Out of the mold'])
+        ->assertDontSee('Things go in');
+});
+
+it('D10 ticks off a list of names over the copies of a set', function (): void {
+    $named = Plans::changed([
+        '/pieces' => 3, '/pours/0/applied' => [['kind' => 'lettering', 'names' => ['Rowan', 'Alder', 'Birch']]],
+    ], Plans::coneWithPours());
+    $piece = $this->pieceOf($this->user, $named);
+    $this->get("/pieces/{$piece->id}?heat=1");
+    $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSeeInOrder(['“Rowan” cut', '“Alder” cut', '“Birch” cut']);
+    $this->get("/pieces/{$piece->id}")->assertSee('a name for one of the set');
 });

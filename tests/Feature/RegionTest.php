@@ -6,9 +6,7 @@ use App\Interchange\PlanFile\Document;
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
     $this->path = "/pieces/{$this->piece->id}/regions";
     $this->zones = fn(): array => Document::list($this->piece->refresh()->document, '/pours/0/zones');
     $this->drawn = ['way' => 'draw', 'part' => 'pour-0', 'shape' => 'band', 'points' => '-10,0 4,1 10,0.5'];
@@ -43,14 +41,14 @@ it('refuses what cannot be, in words, and changes nothing', function (array $sai
     'nothing drawn'      => [['points' => '1,2 1.2,2'], 'Draw farther'],
     'far too many'       => [['points' => implode(' ', array_map(fn(int $n): string => "{$n},0", range(0, 2500)))], 'Draw farther'],
     'no pour'            => [['part' => 'pour-x'], 'Say which pour'],
-    'one ring'           => [['way' => 'rings', 'times' => '1'], '2 to 12'],
-    'thirteen bands'     => [['way' => 'bands', 'times' => '13'], '2 to 12'],
+    'one ring'           => [['way' => 'rings', 'times' => '1'], '2 to 24'],
+    'twenty-five bands'  => [['way' => 'bands', 'times' => '25'], '2 to 24'],
 ]);
 
 it('holds no more regions than a plan file does', function (): void {
-    $this->post($this->path, ['way' => 'bands', 'part' => 'pour-0', 'times' => '12'])->assertSessionHasNoErrors();
+    $this->post($this->path, ['way' => 'bands', 'part' => 'pour-0', 'times' => '24'])->assertSessionHasNoErrors();
     $this->from("/pieces/{$this->piece->id}")->post($this->path, $this->drawn)->assertSessionHasErrors('times');
-    expect(($this->zones)())->toHaveCount(12);
+    expect(($this->zones)())->toHaveCount(24);
 });
 
 it('does to no other piece, and to nothing older, what a press meant', function (): void {
@@ -68,12 +66,19 @@ it('puts hooks on by the balance, shows them, and draws where to drill', functio
     $this->post($fittings, ['way' => 'hooks'])->assertSessionHas('selects', 'fitting-0');
     [$left, $right] = Document::list($this->piece->refresh()->document, '/purpose/fittings');
     // The cone stands in the middle, and so does the balance: 22.5 mm up, and half of what is left there to either side.
-    expect($left)->toMatchArray(['kind' => 'hook', 'radius_mm' => 6, 'from' => 'top'])
+    expect($left)->toMatchArray(['kind' => 'hook', 'radius_mm' => 6, 'from' => 'bottom'])
         ->and($left['at_mm'])->toEqual([-$right['at_mm'][0], 22.5])
         ->and($right['at_mm'][0])->toEqualWithDelta(0.5 * sqrt(45.0 ** 2 - 22.5 ** 2), 0.06);
     $this->get("/pieces/{$this->piece->id}")->assertOk()->assertSee('data-partner="1"', false)->assertSee('kept-free', false);
     $this->get("/pieces/{$this->piece->id}/template")->assertOk()
-        ->assertSee('hook 2: hole 6 mm deep from the open side, 64.5 mm from the left edge');
+        ->assertSee('hook 2: hole 6 mm deep from the floor, 64.5 mm from the left edge');
+    // What holds for one of a level pair holds for the other.
+    $this->patch("/pieces/{$this->piece->id}", ['f' => ['/purpose/fittings/1/fix' => 'through', '/purpose/fittings/1/depth_mm' => '4 mm']])
+        ->assertSessionHasNoErrors();
+    expect(array_map(
+        fn(array $one): array => [$one['fix'], $one['depth_mm']],
+        Document::list($this->piece->refresh()->document, '/purpose/fittings'),
+    ))->toEqual([['through', 4], ['through', 4]]);
     $this->delete($fittings, ['fitting' => '0'])->assertSessionHasNoErrors();
     expect(Document::list($this->piece->refresh()->document, '/purpose/fittings'))->toHaveCount(1);
     $this->from("/pieces/{$this->piece->id}")->post($fittings, ['way' => 'nail'])->assertSessionHasErrors('way');

@@ -5,9 +5,7 @@ declare(strict_types=1);
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
     $this->path = "/pieces/{$this->piece->id}";
     $this->resins = fn(): array => array_column($this->piece->refresh()->document['resins'], 'name', 'id');
     $this->starts = fn(): array => array_column($this->piece->refresh()->document['pours'], 'start_h');

@@ -5,9 +5,7 @@ declare(strict_types=1);
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->actingAs($this->user);
-    $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
     $this->path = "/pieces/{$this->piece->id}/sheet";
     $this->done = fn(): array => $this->piece->ticks()->orderBy('step')->pluck('step')->all();
 });
@@ -29,7 +27,9 @@ it('shows on the sheet what is done, and has a box for each step in the order of
     $steps = array_column($found, 1);
     expect(array_unique($steps))->toBe($steps)
         ->and(array_values(array_filter($steps, fn(string $step): bool => str_starts_with($step, 'pour 2'))))
-        ->toBe(['pour 2 set cone', 'pour 2 mix 0', 'pour 2 pour', 'pour 2 after 0'])
+        ->toBe([
+            'pour 2 set cone', 'pour 2 act.mix 0', 'pour 2 pour', 'pour 2 act.bubbles-first.warm-air 0',
+        ])
         ->and(array_values(array_column(array_filter($found, fn(array $one): bool => isset($one[2]) && $one[2] !== ''), 1)))
         ->toBe(['pour 2 set cone']);
     // Steps stay done when times move.

@@ -52,6 +52,33 @@ it('undoes and redoes the last fifty changes', function (): void {
     $step('sideways')->assertSessionHasErrors('step');
 });
 
+it('undoes as one what was done in one go, whatever it was sent in', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    $move = fn(float $to, string $go = '') => $this->actingAs($user)->patch(
+        "/pieces/{$piece->id}",
+        ['f' => ['/inclusions/0/target_bottom_mm' => "{$to} mm"], 'go' => $go],
+    )->assertSessionHasNoErrors();
+    $step = fn(string $way) => $this->actingAs($user)->post("/pieces/{$piece->id}/steps", ['step' => $way]);
+    $bottom = fn(): float => (float) $piece->fresh()->document['inclusions'][0]['target_bottom_mm'];
+    $first = $bottom();
+    $move(15);
+    array_map(fn(int $n) => $move(15 + $n / 10, 'a drag'), range(1, 80));
+    $move(30, 'another');
+    // What lies in the middle of a go does not use up what can be undone.
+    expect($piece->states()->count())->toBeLessThan(20);
+    foreach ([23.0, 15.0, $first] as $to) {
+        $step('back');
+        expect($bottom())->toBe($to);
+    }
+    $step('back')->assertSessionHas('said', 'There is nothing left to undo.');
+    foreach ([15.0, 23.0, 30.0] as $to) {
+        $step('forth');
+        expect($bottom())->toBe($to);
+    }
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/title' => 'Cone'], 'go' => str_repeat('a', 200)])->assertSessionHasErrors('go');
+});
+
 it('names what is undone', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);

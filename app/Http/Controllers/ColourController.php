@@ -15,8 +15,6 @@ use Illuminate\Validation\Rule;
 /** Colours of a piece: one more, from the palette or the shelf; one less, if nothing is mixed with it. */
 final class ColourController extends Controller
 {
-    private const MOST = 60;
-
     public function store(Request $request, Piece $piece): RedirectResponse
     {
         $known = $this->studio()->palette();
@@ -24,13 +22,13 @@ final class ColourController extends Controller
         $colour = $known[$request->string('colour')->toString()];
         $full = false;
         $piece->change(function (array $document) use ($colour, &$full): array {
-            $full = count(Document::list($document, '/colours')) >= self::MOST;
+            $full = count(Document::list($document, '/colours')) >= Palette::MOST;
 
             return $full ? $document : Palette::with($document, $colour);
         });
 
         return $full
-            ? self::to($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => self::MOST])])
+            ? self::to($piece)->withErrors(['colour' => __('asked.colour.most', ['most' => Palette::MOST])])
             : self::to($piece);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Asked;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Fittings;
 use App\Models\Piece;
@@ -19,7 +20,7 @@ final class FittingController extends Controller
     public function store(Request $request, Piece $piece): RedirectResponse
     {
         $request->validate(['way' => ['required', Rule::in(Fittings::WAYS)]], Words::asked('fitting'));
-        $way = Fittings::WAYS[(int) array_search(self::said($request, 'way'), Fittings::WAYS, true)];
+        $way = Asked::oneOf(Fittings::WAYS, self::said($request, 'way'));
         $first = 0;
         $hasRoom = true;
         $piece->change(function (array $document) use ($piece, $way, &$first, &$hasRoom): array {

@@ -26,9 +26,12 @@ final class HeatController extends Controller
             return response()->noContent();
         }
 
+        $view = new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request));
+
         return response()->view('pieces.answer', [
-            'view'    => new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request)),
+            'view'    => $view,
             'alone'   => true,
+            'drawn'   => $asked !== '' && $view->isDrawnAsBefore(),
             'waiting' => $answer === null,
         ]);
     }

@@ -5,12 +5,30 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Mixing;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 
-/** A mix that was written down by mistake. */
+/** A mix that was written down: what came of it, or that it was a mistake. */
 final class MixingController extends Controller
 {
+    /** What came of it. */
+    public function update(Request $request, int $mixing): RedirectResponse
+    {
+        $request->validate([
+            'bubbles' => ['nullable', Rule::in(Mixing::BUBBLES)], 'clarity' => ['nullable', Rule::in(Mixing::CLARITY)],
+        ], Words::asked('came-out'));
+        $found = $this->studio()->mixings()->findOrFail($mixing);
+        $found->update(array_map(
+            fn(string $said): ?string => $said === '' ? null : $said,
+            ['bubbles' => self::said($request, 'bubbles'), 'clarity' => self::said($request, 'clarity')],
+        ));
+
+        return redirect()->route('pours.show', [$found->piece_id, $found->pour])->with('said', __('said.came-out'));
+    }
+
     public function destroy(int $mixing): RedirectResponse
     {
         $taken = DB::transaction(function () use ($mixing): ?Mixing {

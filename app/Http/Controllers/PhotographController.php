@@ -6,13 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ScalePhotograph;
 use App\Http\Requests\UploadPhotograph;
-use App\Models\KeptFile;
 use App\Models\Photograph;
 use App\Models\Piece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 /** The photograph of a layout that lies under the plan: sent, scaled by two points, shown, thrown away. */
@@ -26,14 +23,9 @@ final class PhotographController extends Controller
     public function store(UploadPhotograph $request, Piece $piece): RedirectResponse
     {
         [$jpeg, $width, $height] = $request->encoded();
-        $place = "photographs/{$piece->studio_id}/" . Str::ulid() . '.jpg';
-        KeptFile::put($place, $jpeg);
-        DB::transaction(function () use ($piece, $place, $width, $height): void {
-            $piece->photograph()->get()->each->delete();
-            $piece->photograph()->create([
-                'place' => $place, 'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2,
-            ]);
-        });
+        Photograph::keep($piece->photograph(), "photographs/{$piece->studio_id}", $jpeg, [
+            'width' => $width, 'height' => $height, 'middle_x' => $width / 2, 'middle_y' => $height / 2,
+        ]);
 
         return redirect()->route('pieces.photograph', $piece)->with('said', __('said.photograph-sent'));
     }
@@ -47,11 +39,7 @@ final class PhotographController extends Controller
 
     public function show(Piece $piece): Response
     {
-        return response(
-            $this->photograph($piece)->bytes(),
-            200,
-            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
-        );
+        return self::jpeg($this->photograph($piece)->bytes());
     }
 
     public function destroy(Piece $piece): RedirectResponse

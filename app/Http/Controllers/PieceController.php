@@ -27,7 +27,7 @@ final class PieceController extends Controller
     {
         [$words, $by] = [trim(self::said($request, 'q')), self::said($request, 'by') === 'title' ? 'title' : 'changed'];
         $pieces = $this->studio()->pieces()
-            ->when($words !== '', fn(Builder $some) => $some->whereRaw('instr(lower(title), lower(?)) > 0', [$words]))
+            ->when($words !== '', self::holding('title', $words))
             ->when($by === 'title', fn(Builder $some) => $some->orderBy('title'), fn(Builder $some) => $some->latest('updated_at'))
             ->withCount(['mixings as mixed' => fn(Builder $some) => $some->select(DB::raw('count(distinct pour)'))])
             ->latest('id')->paginate(25)->withQueryString();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Asked;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
 use App\Interchange\PlanFile\Document;
@@ -27,7 +28,10 @@ final class PourChoiceController extends Controller
                 'pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.none'),
             ]);
         }
-        $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours), $piece->fingerprint());
+        $piece->change(
+            fn(array $document): array => Document::with(Document::without($document, '/layering/pinned'), '/pours', $pours),
+            $piece->fingerprint(),
+        );
 
         return self::to($piece)->with('said', __('said.pours-kept'));
     }
@@ -36,14 +40,14 @@ final class PourChoiceController extends Controller
     public function update(Request $request, Piece $piece, int $pour): RedirectResponse
     {
         $request->validate(['way' => ['required', Rule::in(PourShaping::WAYS)]], Words::asked('pour'));
-        $way = PourShaping::WAYS[(int) array_search(self::said($request, 'way'), PourShaping::WAYS, true)];
+        $way = Asked::oneOf(PourShaping::WAYS, self::said($request, 'way'));
         $piece->change(
             fn(array $document): array => PourShaping::shaped($document, $pour, $way),
             self::said($request, 'of'),
         );
 
         return self::to($piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
-            ->with('selects', $way === 'remove' ? 'pours' : 'pour-' . ($pour + (['raise' => 1, 'lower' => -1][$way] ?? 0)));
+            ->with('selects', $way === 'remove' ? 'pours' : 'pour-' . ($pour + (['raise' => 1, 'lower' => -1, 'again' => 1][$way] ?? 0)));
     }
 
     /** Finds times anew for the pours as they are. */

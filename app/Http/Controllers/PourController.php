@@ -48,7 +48,10 @@ final class PourController extends Controller
             : null;
 
         return view('pours.show', [
-            'view'     => $view,
+            'view'    => $view,
+            'leftCup' => $view->windows() !== null && $view->cupGrams() > 0.0
+                ? $answers->leftCup($piece, $view->pour->resin, 1e-3 * $view->cupGrams(), 3600.0 * $view->startHour())
+                : null,
             'shared'   => $shared,
             'others'   => $this->studio()->pieces()->whereKeyNot($piece->id)->latest('updated_at')->limit(50)->get(['id', 'title']),
             'mixings'  => $mixings,
@@ -63,8 +66,10 @@ final class PourController extends Controller
     public function store(NewMixing $request, Piece $piece, int $pour, Answers $answers): RedirectResponse
     {
         $view = $this->pour($piece, $pour, $answers);
-        $grams = $request->grams();
-        $piece->keepMix($this->studio(), $pour, $view->pour->resin->name, $grams, $view->uses($grams['mixed_g']));
+        $grams = $request->grams(1e-3 * $view->pour->resin->density, $view->pour->batch->mixed());
+        // What is set in it is set once, however often it is mixed for.
+        $sets = $piece->mixings()->where('pour', $pour)->exists() ? [] : $view->sets();
+        $piece->keepMix($this->studio(), $pour, $view->pour->resin->name, $grams, $view->uses($grams['mixed_g']) + $sets);
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }

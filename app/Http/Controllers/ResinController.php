@@ -24,11 +24,9 @@ final class ResinController extends Controller
         $resin = $known[self::said($request, 'resin')];
         $full = false;
         $piece->change(function (array $document) use ($resin, &$full): array {
-            $resins = array_values(Document::list($document, '/resins'));
-            $full = count($resins) >= self::MOST;
-            $id = Document::freeId($document, '/resins', is_string($resin['id'] ?? null) ? $resin['id'] : 'resin');
+            $full = count(Document::list($document, '/resins')) >= self::MOST;
 
-            return $full ? $document : ['resins' => [...$resins, ['id' => $id] + $resin]] + $document;
+            return $full ? $document : Document::withOneMore($document, 'resins', $resin, 'resin');
         });
 
         return $full ? self::to($piece)->withErrors(['resin' => __('asked.resin.most', ['most' => self::MOST])])

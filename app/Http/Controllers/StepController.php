@@ -18,7 +18,7 @@ final class StepController extends Controller
         $request->validate(['step' => ['required', 'in:back,forth']], Words::asked('step'));
         $back = self::said($request, 'step') === 'back';
         $before = $piece->document;
-        if (!$piece->step($back ? -1 : 1, self::said($request, 'of'))) {
+        if (!$piece->step($back, self::said($request, 'of'))) {
             return self::to($piece)->with('said', __($back ? 'said.nothing-to-undo' : 'said.nothing-to-redo'));
         }
         $change = ChangeName::of($before, $piece->document);

@@ -24,10 +24,7 @@ final class SupplyController extends Controller
     {
         [$words, $only] = [trim(self::said($request, 'q')), self::said($request, 'only')];
         $supplies = $this->studio()->supplies()->where('kind', $kind)
-            ->when($words !== '', fn(Builder $some) => $some->whereRaw(
-                'instr(lower(name || \' \' || lot), lower(?)) > 0',
-                [$words],
-            ))
+            ->when($words !== '', self::holding("name || ' ' || lot", $words))
             ->when($only === 'low', fn(Builder $some) => $some->whereRaw('stock <= ifnull(low, 0)'))
             ->when($only === 'past', fn(Builder $some) => $some->whereRaw(
                 'date(bought_on, \'+\' || keeps_months || \' months\') < ?',
@@ -61,7 +58,9 @@ final class SupplyController extends Controller
 
     public function edit(Supply $supply): View
     {
-        return view('shelf.supply', ['view' => new SupplyView($supply, $this->studio()->units)]);
+        return view('shelf.supply', [
+            'view' => new SupplyView($supply, $this->studio()->units, $this->studio()->cameOut($supply->name)),
+        ]);
     }
 
     public function update(EditSupply $request, Supply $supply): RedirectResponse

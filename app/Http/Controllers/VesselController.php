@@ -24,7 +24,8 @@ final class VesselController extends Controller
     {
         $words = trim(self::said($request, 'q'));
         $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')
-            ->when($words !== '', fn(Builder $some) => $some->whereRaw('instr(lower(name), lower(?)) > 0', [$words]))
+            ->withCount(['pieces as cast_count' => fn(Builder $some) => $some->has('mixings')])
+            ->when($words !== '', self::holding('name', $words))
             ->orderBy('name')->orderBy('id')->paginate(25)->withQueryString();
         $meshes->load(array_merge(
             ...array_map(fn(Vessel $vessel): array => KeptMeshes::namedIn(['vessel' => $vessel->document]), $vessels->items()),
@@ -48,14 +49,28 @@ final class VesselController extends Controller
 
     public function update(Request $request, Vessel $vessel): RedirectResponse
     {
+        $count = ['nullable', 'integer', 'min:0', 'max:' . Limits::AMOUNT];
+        $request->validate(
+            ['casts_before' => $count, 'lasts' => $count, 'origin' => ['nullable', 'string', 'max:' . Limits::LINE]],
+            Words::asked('vessel'),
+        );
         $typed = ['name' => $this->named($request), 'spare' => $request->boolean('spare') ? 'yes' : ''];
         $seen = Seen::by($request);
-        $disputed = DB::transaction(function () use ($vessel, $typed, $seen): array {
+        $wear = [];
+        foreach (['casts_before', 'lasts', 'origin'] as $key) {
+            $said = self::said($request, $key);
+            $wear += !$request->has($key) ? [] : [$key => match ($key) {
+                'origin' => $said,
+                'lasts'  => $said === '' ? null : (int) $said,
+                default  => (int) $said,
+            }];
+        }
+        $disputed = DB::transaction(function () use ($vessel, $typed, $seen, $wear): array {
             $vessel->refresh();
             $disputed = $seen->disputed($typed, ['name' => $vessel->name]);
             if ($disputed === []) {
                 $vessel->update(($seen->hasChanged('name', $typed['name']) ? ['name' => $typed['name']] : [])
-                    + ($seen->hasChanged('spare', $typed['spare']) ? ['spare' => $typed['spare'] === 'yes'] : []));
+                    + ($seen->hasChanged('spare', $typed['spare']) ? ['spare' => $typed['spare'] === 'yes'] : []) + $wear);
             }
 
             return $disputed;

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Http\Seen;
 use App\Interchange\Form\StudioDefaults;
 use App\Models\Studio;
-use App\Models\User;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -16,6 +15,8 @@ use Illuminate\Validation\ValidationException;
 /** What was typed of what new pieces of a studio begin with. */
 final class EditDefaults extends FormRequest
 {
+    use OfStudio;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -51,12 +52,5 @@ final class EditDefaults extends FormRequest
         $resin = $this->string('resin')->toString();
 
         return StudioDefaults::kept($changed) + ($resin === '' ? [] : ['resin' => $resin]);
-    }
-
-    private function studio(): Studio
-    {
-        $user = $this->user();
-
-        return $user instanceof User ? $user->loadMissing('studio')->studio : new Studio();
     }
 }

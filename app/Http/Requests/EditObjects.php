@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Interchange\Form\Field;
-use App\Interchange\Form\PlanFields;
+use App\Interchange\Form\ObjectFields;
 use App\Interchange\Form\TypedFields;
 use App\Interchange\PlanFile\Arrangement;
 use App\Interchange\PlanFile\Document;
@@ -77,7 +77,7 @@ final class EditObjects extends FormRequest
                     return $fields->in($document);
                 }
 
-                return Arrangement::of($document, $ids, self::arranged($way), $piece->meshes());
+                return Arrangement::of($document, $ids, Asked::oneOf(Arrangement::WAYS, $way), $piece->meshes());
             });
         } catch (PlanRefused $refusal) {
             throw $fields?->refused($refusal) ?? $refusal;
@@ -101,14 +101,8 @@ final class EditObjects extends FormRequest
                 $texts["/inclusions/{$i}/{$key}"] = $text;
             }
         }
-        $all = array_merge(...array_map(fn(int|string $i): array => (new PlanFields($document))->shared((int) $i), $chosen));
+        $all = array_merge(...array_map(fn(int|string $i): array => (new ObjectFields($document))->shared((int) $i), $chosen));
 
         return new TypedFields(array_values(array_filter($all, fn(Field $one): bool => isset($texts[$one->pointer]))), $texts, $system);
-    }
-
-    /** @return value-of<Arrangement::WAYS> */
-    private static function arranged(string $way): string
-    {
-        return Arrangement::WAYS[(int) array_search($way, Arrangement::WAYS, true)];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Interchange\Form\CoatShaping;
 use App\Interchange\Form\Field;
 use App\Interchange\Form\Merge;
+use App\Interchange\Form\Pair;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\Form\Reshaping;
 use App\Interchange\Form\Typed;
@@ -16,6 +17,7 @@ use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use Pensilis\Plan\Purpose;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 
@@ -38,6 +40,7 @@ final class EditPiece extends FormRequest
             'f'    => ['required_without:edit', 'array', 'max:12000'],
             'f.*'  => ['nullable', 'string', 'max:1048576'],
             'of'   => ['nullable', 'string', 'max:32'],
+            'go'   => ['nullable', 'string', 'max:36'],
         ];
     }
 
@@ -62,14 +65,14 @@ final class EditPiece extends FormRequest
                 $this->seen = $typed->saw === '' ? $document : $piece->asSeen($typed->saw) ?? throw ChangedMeanwhile::of($piece);
                 $fields = (new PlanFields($document))->all();
                 $texts = $this->merged($piece, $typed, $fields, $document, $system)->texts;
-                $changed = $this->reshape($texts->in($document), $document);
+                $changed = $this->reshape($texts->in($document), $document, $piece->plan()->purpose);
                 $before = $this->seen === $document ? $fields : (new PlanFields($this->seen))->all();
                 if (self::asks($changed, (new PlanFields($changed))->all()) !== self::asks($this->seen, $before)) {
                     $this->reshaped = true;
                 }
 
                 return $changed;
-            });
+            }, go: $this->string('go')->toString());
         } catch (PlanRefused $refusal) {
             throw $texts?->refused($refusal) ?? $refusal;
         }
@@ -135,19 +138,20 @@ final class EditPiece extends FormRequest
      *
      * @return array<string, mixed>
      */
-    private function reshape(array $changed, array $document): array
+    private function reshape(array $changed, array $document, Purpose $purpose): array
     {
-        foreach ($this->reshapings($document) as $pointer => $reshape) {
+        foreach (self::reshapings($document, $purpose) as $pointer => $reshape) {
             if (Document::value($changed, $pointer) !== Document::value($document, $pointer)) {
                 $changed = $reshape($changed);
                 $this->reshaped = true;
             }
         }
-        foreach (['/colours', '/pours'] as $list) {
-            $changed = Document::value($changed, $list) === Document::value($document, $list) ? $changed : CoatShaping::tidy($changed);
-        }
+        $mixed = array_filter(
+            ['/colours', '/pours', '/vessel/compartments'],
+            fn(string $list): bool => Document::value($changed, $list) !== Document::value($document, $list),
+        );
 
-        return $changed;
+        return $mixed === [] ? $changed : CoatShaping::tidy($changed);
     }
 
     /**
@@ -168,7 +172,7 @@ final class EditPiece extends FormRequest
      *
      * @return array<string, callable(array<string, mixed>): array<string, mixed>> by the choice that asks for them
      */
-    private function reshapings(array $document): array
+    private static function reshapings(array $document, Purpose $purpose): array
     {
         $reshapings = ['/vessel/shape' => Reshaping::vessel(...), '/ambient/kind' => Reshaping::room(...),
             '/studio/measure_by'       => Reshaping::measuring(...)];
@@ -176,6 +180,10 @@ final class EditPiece extends FormRequest
             $reshapings["/vessel/steps/{$i}/shape"] = Reshaping::ofStep((int) $i);
         }
         $reshapings['/vessel/compartments'] = Reshaping::compartments(...);
+        foreach (array_keys($purpose->fittings) as $i) {
+            $partner = $purpose->partnerOf($i);
+            $reshapings += $partner === null ? [] : (new Pair($i, $partner))->reshapings();
+        }
         foreach (array_keys(Document::list($document, '/inclusions')) as $i) {
             $reshapings["/inclusions/{$i}/copies"] = Reshaping::copies((int) $i);
         }

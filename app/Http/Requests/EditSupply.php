@@ -9,6 +9,7 @@ use App\Interchange\Form\Reshaping;
 use App\Interchange\PlanFile\Document;
 use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
+use App\Models\Components;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\Words\Limits;
@@ -34,9 +35,14 @@ final class EditSupply extends FormRequest
             'lot'          => ['nullable', 'string', 'max:' . Limits::LOT],
             'bought_on'    => ['nullable', 'date_format:Y-m-d', 'before_or_equal:+1 day', 'after:1990-01-01'],
             'keeps_months' => ['nullable', 'integer', 'digits_between:1,3', 'min:1', 'max:' . Limits::MONTHS],
-            'f'            => ['array', 'max:60'],
-            'f.*'          => ['nullable', 'string', 'max:' . Limits::LINE],
-            Seen::FIELD    => ['nullable', 'string', 'max:' . Seen::MOST],
+            'origin'       => ['nullable', 'string', 'max:' . Limits::LINE],
+            'per_pour'     => $number,
+            'price_a'      => $number,
+            'price_b'      => $number,
+            ...array_fill_keys(Supply::GRAMS, ['nullable', 'string', 'max:' . Limits::QUANTITY]),
+            'f'         => ['array', 'max:60'],
+            'f.*'       => ['nullable', 'string', 'max:' . Limits::LINE],
+            Seen::FIELD => ['nullable', 'string', 'max:' . Seen::MOST],
         ];
     }
 
@@ -99,7 +105,8 @@ final class EditSupply extends FormRequest
             $typed = $this->string($key)->trim()->toString();
             if ($seen->hasChanged($key, $typed)) {
                 $plain[$key] = match (true) {
-                    $typed === ''                         => in_array($key, ['name', 'lot'], true) ? '' : null,
+                    $typed === ''                         => in_array($key, ['name', 'lot', 'origin'], true) ? '' : null,
+                    in_array($key, Supply::GRAMS, true)   => $this->grams($supply, $key),
                     $key === 'stock'                      => self::counted((float) $typed, $seen->text('stock') ?? $kept, $kept),
                     in_array($key, Supply::NUMBERS, true) => (float) $typed,
                     default                               => $typed,
@@ -108,6 +115,15 @@ final class EditSupply extends FormRequest
         }
 
         return $plain;
+    }
+
+    /** Of A or B, as mass or volume. */
+    private function grams(Supply $supply, string $key): float
+    {
+        $grams = Asked::grams($this, $key, Components::of($supply)?->density(substr($key, -1)) ?? 1.0);
+
+        return $grams >= 0.0 && $grams <= Limits::AMOUNT ? $grams
+            : throw ValidationException::withMessages([$key => Words::asked('supply')['grams']]);
     }
 
     /** What is in stock when somebody has counted, and something was taken meanwhile. */

@@ -11,9 +11,15 @@ use Illuminate\Validation\ValidationException;
 use Pensilis\Quantity\Mass;
 use Pensilis\Quantity\UnitSystem;
 
-/** What was mixed, kept by cup and stick, and left over: masses in any unit. */
+/**
+ * What was mixed, kept by cup and stick, and left over: masses in any unit, or volumes of mix, which its density makes masses. What is
+ * far from the plan is asked about before it is kept: milligrams for grams, ounces for pounds.
+ */
 final class NewMixing extends FormRequest
 {
+    /** A hundred times more or less than planned is hardly meant (memory). */
+    private const FAR = 100.0;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -30,15 +36,25 @@ final class NewMixing extends FormRequest
     }
 
     /**
+     * @param float $density g/ml of the mix
+     * @param float $planned g
+     *
      * @return array{mixed_g: float, kept_g: float, over_g: float}
      *
      * @throws ValidationException
      */
-    public function grams(): array
+    public function grams(float $density, float $planned): array
     {
-        [$mixed, $kept, $over] = [$this->mass('mixed'), $this->mass('kept'), $this->mass('over')];
+        [$mixed, $kept, $over] = array_map(fn(string $field): float => $this->mass($field, $density), ['mixed', 'kept', 'over']);
         if ($mixed <= 0.0) {
             throw ValidationException::withMessages(['mixed' => Words::asked('mixing')['nothing']]);
+        }
+        if (!$this->boolean('sure') && ($mixed > self::FAR * $planned || $mixed < $planned / self::FAR)) {
+            $print = fn(float $grams): string => Mass::grams($grams)->print(UnitSystem::Metric);
+
+            throw ValidationException::withMessages(['sure' => __('asked.mixing.far', [
+                'mixed' => $print($mixed), 'planned' => $print($planned),
+            ])]);
         }
         if ($kept + $over > $mixed + 1e-9) {
             throw ValidationException::withMessages(['kept' => __('asked.mixing.more')]);
@@ -47,16 +63,12 @@ final class NewMixing extends FormRequest
         return ['mixed_g' => $mixed, 'kept_g' => $kept, 'over_g' => $over];
     }
 
-    private function mass(string $field): float
+    private function mass(string $field, float $density): float
     {
         if (!$this->filled($field)) {
             return 0.0;
         }
-        $grams = Asked::quantity(
-            $field,
-            UnitSystem::Metric,
-            fn(): float => Mass::parse($this->string($field)->toString(), UnitSystem::Metric)->g(),
-        );
+        $grams = Asked::grams($this, $field, $density);
 
         return $grams >= 0.0
             && $grams <= 1e3 * Limits::MIX

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\Form\StudioDefaults;
-use App\Interchange\PlanFile\Document;
-use App\Interchange\PlanFile\Starters;
-use App\Models\Studio;
-use App\Models\User;
+use App\Interchange\Shelf\Beginning;
 use App\Models\Vessel;
 use App\Words\Limits;
 use App\Words\Words;
@@ -17,12 +13,17 @@ use Illuminate\Validation\Rule;
 
 final class NewPiece extends FormRequest
 {
+    use OfStudio;
+
+    /** @var array<string, array<string, mixed>>|null resins that it may be of, by key */
+    private ?array $resins = null;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'title'  => ['required', 'string', 'max:' . Limits::NAME],
-            'resin'  => ['required', Rule::in(array_keys($this->studio()->resins()))],
+            'resin'  => ['required', Rule::in(array_keys($this->resins()))],
             'vessel' => [
                 'nullable', 'integer',
                 Rule::exists('vessels', 'id')->where('studio_id', $this->studio()->id)->whereNull('deleted_at'),
@@ -42,29 +43,22 @@ final class NewPiece extends FormRequest
         return $this->filled('vessel') ? Vessel::query()->where('studio_id', $this->studio()->id)->find($this->integer('vessel')) : null;
     }
 
-    private function studio(): Studio
-    {
-        $user = $this->user();
-
-        return $user instanceof User ? $user->loadMissing('studio')->studio : new Studio();
-    }
-
     /** @return array<string, mixed> */
     public function document(): array
     {
         $vessel = $this->vessel();
-        $document = StudioDefaults::begun(
-            Starters::of(
-                $this->string('title')->trim()->toString(),
-                $this->studio()->resins()[$this->string('resin')->toString()],
-                now()->format('Y-m-d') . 'T08:00',
-            ),
-            $this->studio()->defaults,
+        $document = Beginning::of(
+            $this->studio(),
+            $this->string('title')->trim()->toString(),
+            $this->resins()[$this->string('resin')->toString()],
         );
 
-        $loss = $this->studio()->cupLoss();
-        $document = $loss === null ? $document : Document::with($document, '/studio/cup_loss_g', $loss);
-
         return $vessel === null ? $document : ['vessel' => $vessel->document] + $document;
+    }
+
+    /** @return array<string, array<string, mixed>> looked up once */
+    private function resins(): array
+    {
+        return $this->resins ??= $this->studio()->resins();
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Interchange\Form\FieldKind;
 use App\Models\Photograph;
-use App\Models\User;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,6 +17,8 @@ use Pensilis\Quantity\UnitSystem;
 /** Two points on a photograph, how far apart they are in truth, and where the middle of the vessel is seen. */
 final class ScalePhotograph extends FormRequest
 {
+    use OfStudio;
+
     /** Points nearer than this give no scale, pixels. */
     private const NEAREST = 20.0;
 
@@ -35,14 +36,7 @@ final class ScalePhotograph extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return Words::asked('scale', ['example' => FieldKind::Length->example($this->system())]);
-    }
-
-    private function system(): UnitSystem
-    {
-        $user = $this->user();
-
-        return $user instanceof User ? $user->studio->units : UnitSystem::Metric;
+        return Words::asked('scale', ['example' => FieldKind::Length->example($this->studio()->units)]);
     }
 
     /** @throws ValidationException */

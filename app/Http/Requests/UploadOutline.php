@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\OutlineVessel;
 use App\Interchange\PlanFile\SvgOutline;
 use App\Models\Piece;
 use App\Words\Limits;
@@ -37,15 +37,10 @@ final class UploadOutline extends FormRequest
         $file = $this->file('drawing');
         try {
             $outline = SvgOutline::of($file instanceof UploadedFile ? $file->getContent() : '');
-            $vessel = Document::value($piece->document, '/vessel');
-            $height = Document::value($piece->document, '/vessel/height_mm') ?? Document::value($piece->document, '/vessel/dam_mm') ?? 20;
-            $shaped = ['shape' => 'outline', 'path' => $outline->path, 'unit_mm' => $outline->unit, 'height_mm' => $height]
-                + array_intersect_key(
-                    is_array($vessel) ? $vessel : [],
-                    ['wall' => 1, 'base' => 1, 'viewed' => 1, 'made' => 1, 'fill_mm' => 1],
-                );
-
-            $piece->change(fn(array $document): array => Document::with($document, '/vessel', $shaped), $piece->fingerprint());
+            $piece->change(
+                fn(array $document): array => OutlineVessel::with($document, $outline->path, $outline->unit),
+                $piece->fingerprint(),
+            );
         } catch (UnusableDrawing $refusal) {
             throw ValidationException::withMessages(['drawing' => (new Words($system))->refusal($refusal)]);
         } catch (PlanRefused $refusal) {

@@ -12,6 +12,9 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
+use Pensilis\Colour\MainShades;
+use Pensilis\Colour\Shade;
 use Throwable;
 
 /** A photograph as it came; what is kept is a picture encoded anew, smaller, without anything but its pixels. */
@@ -20,6 +23,14 @@ final class UploadPhotograph extends FormRequest
     private const LONGEST = 2000;
 
     private const QUALITY = 82;
+
+    /** Pixels across that its shades are taken from, and how many shades. */
+    private const SAMPLES = 48;
+
+    private const SHADES = 6;
+
+    /** As it was encoded. */
+    private ?ImageInterface $image = null;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -53,7 +64,8 @@ final class UploadPhotograph extends FormRequest
         $turn = Turn::take('photographs') ?? throw ValidationException::withMessages(['photograph' => __('asked.photograph.busy')]);
         try {
             // Turned as the camera held it, then only pixels are written.
-            $image = (new ImageManager(new Driver(), autoOrientation: true))->read($path)->scaleDown(self::LONGEST, self::LONGEST);
+            $manager = new ImageManager(new Driver(), autoOrientation: true);
+            $this->image = $image = $manager->read($path)->scaleDown(self::LONGEST, self::LONGEST);
 
             return [$image->toJpeg(self::QUALITY)->toString(), $image->width(), $image->height()];
         } catch (Throwable) {
@@ -61,5 +73,18 @@ final class UploadPhotograph extends FormRequest
         } finally {
             $turn->giveBack();
         }
+    }
+
+    /** @return list<array{string, float}> the shades of what was encoded and their shares; none before */
+    public function shades(): array
+    {
+        [$pixels, $image] = [[], $this->image?->resize(self::SAMPLES, self::SAMPLES)];
+        for ($x = 0; $image !== null && $x < self::SAMPLES; $x++) {
+            for ($y = 0; $y < self::SAMPLES; $y++) {
+                $pixels[] = Shade::hex('#' . substr($image->pickColor($x, $y)->toHex(), 0, 6));
+            }
+        }
+
+        return array_map(fn(array $one): array => [$one[0]->toHex(), round($one[1], 3)], MainShades::of($pixels, self::SHADES));
     }
 }

@@ -22,26 +22,31 @@ use Pensilis\Plan\Viewed;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
+use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\LeftCup;
 
 /** Writes answers with the keys and units that the command line promises (docs/decisions.md). */
 final class AnswerWriter
 {
     /** @return array<string, mixed> what will happen with given pours */
-    public static function simulation(PlanAnswer $answer): array
+    public static function simulation(PlanAnswer $answer, CalibrationStore $store): array
     {
         return $answer->simulation === null
             ? []
-            : [...self::followed($answer->simulation), 'warnings' => self::findings($answer->findings)];
+            : [...self::followed($answer->simulation, $store), 'warnings' => self::findings($answer->findings)];
     }
 
     /** @return array<string, mixed> */
-    private static function followed(Simulation $simulation): array
+    private static function followed(Simulation $simulation, CalibrationStore $store): array
     {
         $pours = [];
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
+            $largest = 1e-3 * $pour->batch->mixed() / ($pour->batch->goes() ?? 1);
+            $cup = $largest <= 0.0 ? null
+                : LeftCup::of($store->calibrated($pour->resin), $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
             $pours[] = [
                 'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
@@ -51,6 +56,10 @@ final class AnswerWriter
                 'working_until_h' => $heat->workingUntil,
                 'recoat_opens_h'  => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
                 'demold_h'        => $heat->demold, 'full_cure_h' => $heat->fullCure,
+                'windows'         => array_map(fn(DoneWhen $one): array => [
+                    'name' => $one->doing->value, 'opens_h' => $one->opens, 'closes_h' => $one->closes,
+                ], DoneWhen::all($heat)),
+                'cup_peak_celsius' => $cup?->peakCelsius, 'cup_runs_away_h' => $cup?->runsAway,
             ];
         }
 
@@ -62,11 +71,11 @@ final class AnswerWriter
     }
 
     /** @return array<string, mixed> */
-    public static function plan(PlanAnswer $answer): array
+    public static function plan(PlanAnswer $answer, CalibrationStore $store): array
     {
         $followed = $answer->simulation === null
             ? ['pours' => [], 'inclusions' => [], 'energy_balance_error' => null]
-            : self::followed($answer->simulation);
+            : self::followed($answer->simulation, $store);
         $clock = $answer->plan->studio->clock;
 
         return [
@@ -157,6 +166,7 @@ final class AnswerWriter
         $side = $plan->setup->viewed === Viewed::Sides ? SideAppearance::of($plan, $layout) : null;
         $said = [];
         foreach ($simulation->plan->inclusions as $inclusion) {
+            $placement = $simulation->placementOf($inclusion);
             $said[] = [
                 'id'                  => $inclusion->id,
                 'bottom_mm'           => 1e3 * $simulation->layout->bottomOf($inclusion),
@@ -168,7 +178,8 @@ final class AnswerWriter
                 'max_celsius_reached' => $simulation->greatestAt($inclusion),
                 'apparent_depth_mm'   => 1e3 * $face->apparentDepth($inclusion),
                 'shows_pct'           => 100.0 * ($side ?? $face)->showsOf($inclusion),
-                'placement_opens_h'   => null, 'placement_closes_h' => null, 'drift_mm' => null,
+                'placement_opens_h'   => $placement?->opens, 'placement_closes_h' => $placement?->closes,
+                'drift_mm'            => $placement === null ? null : 1e3 * $placement->drift,
             ];
         }
 

@@ -18,6 +18,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\LeftCup;
 
 /**
  * Heat, windows and clock times of pieces: kept by what the piece says. One is computed at a time per account, and so many at all that
@@ -43,6 +44,24 @@ final readonly class Answers
     public function calibrated(Resin $resin): CalibratedResin
     {
         return $this->store->calibrated($resin);
+    }
+
+    /**
+     * What a cup of one of its pours comes to that is left full; kept as an answer is.
+     *
+     * @param float $mass kg
+     * @param float $at   s from the start of the plan
+     */
+    public function leftCup(Piece $piece, Resin $resin, float $mass, float $at): LeftCup
+    {
+        $cup = Cache::remember(
+            "{$this->key($piece)}:cup:{$resin->id}:{$mass}:{$at}",
+            now()->addDays(self::KEPT_DAYS),
+            fn(): LeftCup => LeftCup::of($this->calibrated($resin), $mass, $piece->plan()->ambient, $at),
+        );
+        assert($cup instanceof LeftCup);
+
+        return $cup;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */

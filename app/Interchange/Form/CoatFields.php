@@ -8,6 +8,7 @@ use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Pensilis\Colour\ColourKind;
 use Pensilis\Plan\Application;
+use Pensilis\Plan\Medium;
 
 /** The values of a plan file that say how its pours are coloured: colours, mixes, regions, steps on set surfaces. */
 final readonly class CoatFields
@@ -50,6 +51,10 @@ final readonly class CoatFields
             ] : [Field::optional("{$at}/hides_mm", FieldKind::Length)]),
             Field::optional("{$at}/density_g_ml", FieldKind::Number),
             ...($kind === ColourKind::Filler->value ? [Field::optional("{$at}/bulk_g_ml", FieldKind::Number)] : []),
+            ...($ink ? [] : [Field::optional("{$at}/grain_um", FieldKind::Number)]),
+            Field::optional("{$at}/solvent_pct", FieldKind::Number),
+            Field::optional("{$at}/hand", FieldKind::Text),
+            Field::optional("{$at}/hand_g", FieldKind::Mass),
             Field::optional("{$at}/price_per_g", FieldKind::Number),
         ];
     }
@@ -83,6 +88,12 @@ final readonly class CoatFields
     public function zone(int $k, int $z): array
     {
         return [...$this->zoneSizes($k, $z), ...$this->mixOf($k, $z)];
+    }
+
+    /** @return list<Field> the mix of what is poured by itself */
+    public function mixed(string $at): array
+    {
+        return $this->mix($at, 'first');
     }
 
     /** @return list<Field> the mix of one region, and what it is given of the coat */
@@ -139,6 +150,9 @@ final readonly class CoatFields
                     Field::optional("{$at}/at_mm/1", FieldKind::Length),
                     Field::optional("{$at}/size_mm/0", FieldKind::Length),
                     Field::optional("{$at}/size_mm/1", FieldKind::Length),
+                    Field::optional("{$at}/raised_mm", FieldKind::Length),
+                    Field::optional("{$at}/coats", FieldKind::Whole),
+                    ...$this->ofApplied($at),
                 );
             }
         }
@@ -146,18 +160,63 @@ final readonly class CoatFields
         return $fields;
     }
 
-    /** @return list<Field> the colours of one mix, and room for one more where the plan has any */
-    private function mix(string $at, string $first): array
+    /** @return list<Field> what one kind of decoration is told by */
+    private function ofApplied(string $at): array
     {
-        [$colours, $kinds] = [[], []];
+        $kind = Document::value($this->document, "{$at}/kind");
+        $colours = $this->palette()[0];
+        $colour = $kind === Application::Drops->value ? [
+            Field::choice("{$at}/colour", $this->inks()), Field::optional("{$at}/drops_per_cm2", FieldKind::Number),
+        ] : ($colours === [] ? [] : [Field::orNone("{$at}/colour", $colours, 'unknown')]);
+        $strewn = in_array($kind, [Application::Adhesive->value, Application::Scatter->value], true)
+            ? [Field::optional("{$at}/g_per_cm2", FieldKind::Number)] : [];
+        $line = in_array($kind, [Application::Adhesive->value, Application::Paint->value], true) ? range(0, 2) : [];
+
+        return [
+            ...$colour,
+            ...$strewn,
+            ...array_map(fn(int $i): Field => Field::optional("{$at}/line_mm/{$i}", FieldKind::Length), $line),
+            ...match ($kind) {
+                Application::Scatter->value   => [Field::choice("{$at}/wet", Field::choicesOf('yes-no'), true)],
+                Application::Stencil->value   => [Field::usually("{$at}/medium", Words::choices(Medium::cases()))],
+                Application::Lettering->value => array_map(
+                    fn(int $i): Field => Field::optional("{$at}/names/{$i}", FieldKind::Text),
+                    range(0, count(Document::list($this->document, "{$at}/names"))),
+                ),
+                default => [],
+            },
+        ];
+    }
+
+    /** @return non-empty-array<string, string> names of the inks of the piece, by id */
+    private function inks(): array
+    {
+        [$colours, $kinds] = $this->palette();
+        $inks = array_filter($colours, fn(string $id): bool => $kinds[$id] === ColourKind::Ink->value, ARRAY_FILTER_USE_KEY);
+
+        return $inks === [] ? ['' => Words::say('fields.empty.no-more')] : $inks;
+    }
+
+    /** @return array{array<string, string>, array<string, mixed>} names and kinds of the colours of the piece, by id */
+    private function palette(): array
+    {
+        [$names, $kinds] = [[], []];
         foreach ($this->keys('/colours') as $i) {
             [$id, $name, $kind] = array_map(
                 fn(string $key): mixed => Document::value($this->document, "/colours/{$i}/{$key}"),
                 ['id', 'name', 'kind'],
             );
-            $colours[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
+            $names[is_string($id) ? $id : ''] = is_string($name) ? $name : '';
             $kinds[is_string($id) ? $id : ''] = $kind;
         }
+
+        return [$names, $kinds];
+    }
+
+    /** @return list<Field> the colours of one mix, and room for one more where the plan has any */
+    private function mix(string $at, string $first): array
+    {
+        [$colours, $kinds] = $this->palette();
         $fields = [];
         $parts = $this->keys("{$at}/mix");
         foreach ($colours === [] ? [] : [...$parts, count($parts)] as $n) {

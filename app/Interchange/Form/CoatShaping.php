@@ -6,6 +6,7 @@ namespace App\Interchange\Form;
 
 use App\Interchange\PlanFile\Document;
 use Pensilis\Colour\ColourKind;
+use Pensilis\Plan\Application;
 
 /** Gives mixes, regions and steps what their kinds need, and takes out those whose kind was taken back. */
 final class CoatShaping
@@ -16,8 +17,10 @@ final class CoatShaping
         'filler' => ['through_mm', 'drop_ml'],
     ];
 
-    /** What an applied thing begins with, mm. */
+    /** What an applied thing begins with, mm, and a line of it. */
     private const SIZE = [40, 10];
+
+    private const LINE = [100, 2, 0.5];
 
     /**
      * @param array<string, mixed> $document
@@ -34,12 +37,18 @@ final class CoatShaping
                 $document = Document::without($document, "/colours/{$i}/{$foreign}");
             }
         }
+        foreach (self::list($document, '/vessel/compartments') as $i => $one) {
+            $document = Document::with($document, "/vessel/compartments/{$i}", self::mixed($one, $kinds));
+        }
+        $ink = array_search(ColourKind::Ink, $kinds, true);
+        $drops = $ink === false ? [] : ['colour' => $ink, 'drops_per_cm2' => 1];
         foreach (self::list($document, '/pours') as $k => $pour) {
             $pour = self::mixed($pour, $kinds);
             $zones = array_filter(self::list($pour, '/zones'), fn(array $zone): bool => isset($zone['shape']));
             $pour['zones'] = array_map(fn(array $zone): array => self::mixed(self::sized($zone), $kinds), array_values($zones));
             $pour['applied'] = array_map(
-                fn(array $one): array => $one + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]],
+                fn(array $one): array => self::lined($one) + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]]
+                    + ($one['kind'] === Application::Drops->value ? $drops : []),
                 array_values(array_filter(self::list($pour, '/applied'), fn(array $one): bool => isset($one['kind']))),
             );
             if ($pour['zones'] === []) {
@@ -73,6 +82,22 @@ final class CoatShaping
         $part['mix'] = $mix;
 
         return $mix === [] ? array_diff_key($part, ['mix' => null]) : $part;
+    }
+
+    /**
+     * A line of which one length was typed has all three; one that was emptied is none.
+     *
+     * @param array<string, mixed> $one of what is applied
+     *
+     * @return array<string, mixed>
+     */
+    private static function lined(array $one): array
+    {
+        $line = is_array($one['line_mm'] ?? null) ? $one['line_mm'] : [];
+
+        return $line === [] ? array_diff_key($one, ['line_mm' => 1]) : ['line_mm' => [
+            $line[0] ?? self::LINE[0], $line[1] ?? self::LINE[1], $line[2] ?? self::LINE[2],
+        ]] + $one;
     }
 
     /**

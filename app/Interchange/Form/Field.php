@@ -10,6 +10,9 @@ use Pensilis\Quantity\UnitSystem;
 /** One value of a plan file that can be edited: its place, its name for people (lang/en/fields.php), how it is written. */
 final readonly class Field
 {
+    /** Places of moments of one piece. */
+    private const MOMENTS = ['/studio/start', '/purpose/due'];
+
     /**
      * @param array<string, string> $choices value → words, for a choice
      * @param string                $empty   words of none of them
@@ -70,6 +73,31 @@ final readonly class Field
         return $choices;
     }
 
+    /**
+     * @param list<string> $but of those choices
+     *
+     * @return non-empty-array<string, string>
+     */
+    public static function choicesBut(string $name, array $but): array
+    {
+        /** @var non-empty-array<string, string> $rest */
+        $rest = array_diff_key(self::choicesOf($name), array_flip($but));
+
+        return $rest;
+    }
+
+    /**
+     * Shapes that a vessel or an object may be given: a mesh is chosen by sending one.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return non-empty-array<string, string>
+     */
+    public static function shapes(string $name, array $document, string $at): array
+    {
+        return self::choicesBut($name, Document::value($document, "{$at}/shape") === 'stl' ? [] : ['stl']);
+    }
+
     /** Whether it wants room for more than a figure. */
     public function isLong(): bool
     {
@@ -93,10 +121,16 @@ final readonly class Field
         $isTime = preg_match('#^/studio/hours/\d+/(from|to)$#', $this->pointer) === 1;
 
         return match (true) {
-            $this->pointer === '/studio/start' && preg_match('/^(\d{4}-\d\d-\d\dT\d\d:\d\d)?$/', $text) === 1 => 'datetime-local',
-            $isTime && preg_match('/^(\d\d:\d\d)?$/', $text) === 1                                            => 'time',
-            default                                                                                           => 'text',
+            $this->isMoment() && preg_match('/^(\d{4}-\d\d-\d\dT\d\d:\d\d)?$/', $text) === 1 => 'datetime-local',
+            $isTime && preg_match('/^(\d\d:\d\d)?$/', $text) === 1                           => 'time',
+            default                                                                          => 'text',
         };
+    }
+
+    /** Whether it is a moment of one piece, which no other begins with. */
+    public function isMoment(): bool
+    {
+        return in_array($this->pointer, self::MOMENTS, true);
     }
 
     public function isYesOrNo(): bool
@@ -146,7 +180,7 @@ final readonly class Field
         $labels = is_array($labels) ? $labels : [];
         preg_match('#[^/]+(/\d+)?$#', $this->pointer, $key);
         $label = $labels[$this->variant === '' ? $place : "{$place}:{$this->variant}"]
-            ?? $labels[$place] ?? $labels[$key[0] ?? ''] ?? $this->pointer;
+            ?? $labels[$place] ?? $labels[(string) preg_replace('#/\d+$#', '/*', $place)] ?? $labels[$key[0] ?? ''] ?? $this->pointer;
 
         return is_string($label) ? $label : $this->pointer;
     }

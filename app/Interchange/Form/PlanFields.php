@@ -8,9 +8,13 @@ use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Pensilis\Material\Sealer;
 use Pensilis\Plan\Behind;
+use Pensilis\Plan\Bubbling;
 use Pensilis\Plan\Finish;
+use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Making;
+use Pensilis\Plan\Recoat;
 use Pensilis\Plan\Service;
+use Pensilis\Plan\Tape;
 use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Yellowing;
 use Pensilis\PlanFile\VesselReader;
@@ -31,8 +35,9 @@ final readonly class PlanFields
             ...[$this->vessel(), $this->vesselMore()],
             ...[$this->room()],
             ...[$this->layering()],
+            ...array_map($this->pinned(...), array_keys($this->list('/layering/pinned'))),
             ...[$this->studio()],
-            ...array_map($this->object(...), array_keys($this->list('/inclusions'))),
+            ...[$this->objects()->all()],
             ...array_map($this->resin(...), array_keys($this->list('/resins'))),
             ...array_map($this->pour(...), array_keys($this->list('/pours'))),
             ...[$this->coats()->all()],
@@ -44,6 +49,11 @@ final readonly class PlanFields
         return new CoatFields($this->document);
     }
 
+    public function objects(): ObjectFields
+    {
+        return new ObjectFields($this->document);
+    }
+
     /** @return list<Field> */
     public function piece(): array
     {
@@ -53,7 +63,7 @@ final readonly class PlanFields
     /** @return list<Field> its shape, its sizes and what it is made of */
     public function vessel(): array
     {
-        $fields = [Field::choice('/vessel/shape', $this->shapes('vessel', '/vessel')), ...$this->sizes('/vessel')];
+        $fields = [Field::choice('/vessel/shape', Field::shapes('vessel', $this->document, '/vessel')), ...$this->sizes('/vessel')];
         foreach (array_keys($this->list('/vessel/steps')) as $i) {
             $fields[] = Field::choice("/vessel/steps/{$i}/shape", self::plainShapes());
             array_push($fields, ...$this->sizes("/vessel/steps/{$i}"));
@@ -74,8 +84,16 @@ final readonly class PlanFields
             Field::choice('/vessel/base/material', $this->stuffs('/vessel/base/material'), true),
             Field::optional('/vessel/base/thickness_mm', FieldKind::Length),
             Field::usually('/vessel/made', Words::choices(Making::cases())),
+            ...(Document::value($this->document, '/vessel/made') !== Making::Sheet->value ? [] : array_map(
+                fn(string $key): Field => Field::optional("/vessel/form/{$key}", FieldKind::Length),
+                ['foot_mm', 'width_mm', 'depth_mm'],
+            )),
             Field::optional('/vessel/relief_mm', FieldKind::Length),
+            ...(Document::value($this->document, '/vessel/shape') === 'panel'
+                ? [Field::optional('/vessel/film_mm', FieldKind::Length)] : []),
             Field::optional('/vessel/edge_mm', FieldKind::Length),
+            ...(Document::value($this->document, '/vessel/edge_mm') > 0
+                ? [Field::optional('/vessel/edge_film_mm', FieldKind::Length)] : []),
             Field::optional('/vessel/level/rise_mm', FieldKind::Length),
             Field::optional('/vessel/level/over_mm', FieldKind::Length),
             Field::optional('/pieces', FieldKind::Whole),
@@ -89,6 +107,15 @@ final readonly class PlanFields
         return [Field::optional('/layering/max_pour_mm', FieldKind::Length)];
     }
 
+    /** @return list<Field> the ends of a pour that stays where it is */
+    public function pinned(int $i): array
+    {
+        return array_map(
+            fn(string $key): Field => Field::of("/layering/pinned/{$i}/{$key}", FieldKind::Length),
+            ['from_mm', 'to_mm'],
+        );
+    }
+
     /** @return list<Field> those there are, and room for one more */
     private function compartments(): array
     {
@@ -99,11 +126,22 @@ final readonly class PlanFields
             if ($i < count($this->list('/vessel/compartments'))) {
                 $fields[] = Field::choice("{$at}/shape", self::plainShapes());
                 array_push($fields, ...$this->sizes($at));
-                $fields[] = Field::optional("{$at}/depth_mm", FieldKind::Length);
+                array_push($fields, Field::optional("{$at}/depth_mm", FieldKind::Length), ...$this->coats()->mixed($at));
+                foreach ($this->andOneMore("{$at}/objects") as $n) {
+                    array_push($fields, ...$this->contained("{$at}/objects/{$n}"));
+                }
             }
         }
 
         return $fields;
+    }
+
+    /** @return list<Field> something that lies in a compartment */
+    private function contained(string $at): array
+    {
+        return [Field::optional("{$at}/name", FieldKind::Text), ...(Document::value($this->document, $at) === null ? [] : [
+            Field::of("{$at}/volume_ml", FieldKind::Volume), Field::optional("{$at}/count", FieldKind::Whole),
+        ])];
     }
 
     /** @return list<Field> what is settled first */
@@ -113,10 +151,29 @@ final readonly class PlanFields
             Field::usually('/purpose/use', Words::choices(Service::cases())),
             Field::usually('/vessel/viewed', Words::choices(Viewed::cases())),
             Field::usually('/purpose/finish', Words::choices(Finish::cases())),
-            Field::usually('/sealing/school', Words::choices(Sealer::cases())),
+            ...$this->schools(),
+            Field::choice('/purpose/solvents', Field::choicesOf('yes-no'), true),
             Field::usually('/purpose/behind', Words::choices(Behind::cases())),
             Field::usually('/purpose/yellowing', Words::choices(Yellowing::cases())),
         ];
+    }
+
+    /** @return list<Field> where practitioners differ: what the piece keeps to */
+    public function schools(): array
+    {
+        return [
+            Field::usually('/sealing/school', Words::choices(Sealer::cases())),
+            Field::usually('/recoat/school', Words::choices(Recoat::cases())),
+            Field::usually('/bubbles/school', Words::choices(Bubbling::offeredOn($this->making()))),
+            Field::usually('/tape/school', Words::choices(Tape::cases())),
+        ];
+    }
+
+    private function making(): Making
+    {
+        [$made, $shape] = [Document::value($this->document, '/vessel/made'), Document::value($this->document, '/vessel/shape')];
+
+        return (is_string($made) ? Making::tryFrom($made) : null) ?? Making::usualFor(is_string($shape) ? $shape : '');
     }
 
     /** @return list<Field> what is screwed or glued on */
@@ -131,6 +188,7 @@ final readonly class PlanFields
             Field::of("{$at}/radius_mm", FieldKind::Length),
             Field::optional("{$at}/depth_mm", FieldKind::Length),
             Field::usually("{$at}/from", Field::choicesOf('side')),
+            Field::usually("{$at}/fix", Words::choices(Fixing::cases())),
         ];
     }
 
@@ -154,86 +212,13 @@ final readonly class PlanFields
         }), Reshaping::SIZES[is_string($shape) ? $shape : ''] ?? []);
     }
 
-    /** @return list<Field> where an object hangs */
-    public function place(int $i): array
-    {
-        $at = "/inclusions/{$i}";
-
-        return [
-            Field::of("{$at}/target_bottom_mm", FieldKind::Length),
-            Field::of("{$at}/at_mm/0", FieldKind::Length),
-            Field::of("{$at}/at_mm/1", FieldKind::Length),
-            Field::optional("{$at}/sealed_coats", FieldKind::Whole),
-            Field::usually("{$at}/hold", Field::choicesOf('hold')),
-            Field::optional("{$at}/copies", FieldKind::Whole),
-            ...(Document::value($this->document, "{$at}/copies") > 1 ? [
-                Field::optional("{$at}/spread/spacing_mm", FieldKind::Length),
-                Field::optional("{$at}/spread/radius_mm", FieldKind::Length),
-                Field::optional("{$at}/spread/seed", FieldKind::Whole),
-            ] : []),
-        ];
-    }
-
-    /** @return list<Field> what several objects may be given at once */
-    public function shared(int $i): array
-    {
-        $at = "/inclusions/{$i}";
-
-        return [
-            Field::of("{$at}/target_bottom_mm", FieldKind::Length),
-            Field::of("{$at}/tolerance_mm", FieldKind::Length),
-            Field::optional("{$at}/sealed_coats", FieldKind::Whole),
-            Field::optional("{$at}/cover_mm", FieldKind::Length),
-            Field::optional("{$at}/group", FieldKind::Text),
-            Field::optional("{$at}/material/shade", FieldKind::Shade),
-        ];
-    }
-
-    /** @return list<Field> what an object is */
-    public function nature(int $i): array
-    {
-        $at = "/inclusions/{$i}";
-        $yesNo = Field::choicesOf('yes-no');
-
-        return [
-            Field::of("{$at}/id", FieldKind::Text),
-            Field::choice("{$at}/shape", $this->shapes('object', $at)),
-            Field::of("{$at}/size_mm/0", FieldKind::Length),
-            Field::of("{$at}/size_mm/1", FieldKind::Length),
-            Field::of("{$at}/size_mm/2", FieldKind::Length),
-            Field::of("{$at}/tolerance_mm", FieldKind::Length),
-            Field::optional("{$at}/cover_mm", FieldKind::Length),
-            Field::optional("{$at}/material/name", FieldKind::Text),
-            Field::optional("{$at}/mass_g", FieldKind::Mass),
-            Field::of("{$at}/material/skeleton_g_cm3", FieldKind::Number),
-            Field::optional("{$at}/material/open_porosity", FieldKind::Number),
-            Field::optional("{$at}/material/closed_porosity", FieldKind::Number),
-            Field::optional("{$at}/material/moisture_pct", FieldKind::Number),
-            Field::optional("{$at}/material/max_celsius", FieldKind::Temperature),
-            Field::optional("{$at}/material/shade", FieldKind::Shade),
-            Field::choice("{$at}/material/bleeds", $yesNo, true),
-            Field::choice("{$at}/material/soaks", $yesNo, true),
-            Field::choice("{$at}/material/fades", $yesNo, true),
-            Field::choice("{$at}/material/drying", Field::choicesOf('drying'), true),
-            Field::optional("{$at}/material/drying_h", FieldKind::Hours),
-            Field::optional("{$at}/group", FieldKind::Text),
-            Field::choice("{$at}/reads", $yesNo, true),
-        ];
-    }
-
-    /** @return list<Field> */
-    public function object(int $i): array
-    {
-        return [...$this->place($i), ...$this->nature($i)];
-    }
-
     /** @return list<Field> */
     public function room(): array
     {
         $kind = Document::value($this->document, '/ambient/kind');
 
         return [
-            Field::choice('/ambient/kind', array_diff_key(Field::choicesOf('room'), $kind === 'series' ? [] : ['series' => 1])),
+            Field::choice('/ambient/kind', Field::choicesBut('room', $kind === 'series' ? [] : ['series'])),
             ...match ($kind) {
                 'constant' => [Field::of('/ambient/celsius', FieldKind::Temperature)],
                 'daily'    => [
@@ -255,7 +240,7 @@ final readonly class PlanFields
     /** @return list<Field> when it begins, and the hours at the bench with room for one line more */
     public function hours(): array
     {
-        $fields = [Field::optional('/studio/start', FieldKind::Text)];
+        $fields = [Field::optional('/studio/start', FieldKind::Text), Field::optional('/purpose/due', FieldKind::Text)];
         foreach ($this->andOneMore('/studio/hours') as $i) {
             $fields[] = Field::optional("/studio/hours/{$i}/days", FieldKind::Days);
             $fields[] = Field::optional("/studio/hours/{$i}/from", FieldKind::Text);
@@ -324,11 +309,19 @@ final readonly class PlanFields
             Field::of("{$at}/viscosity_mpa_s/value", FieldKind::Number),
             Field::of("{$at}/viscosity_mpa_s/celsius", FieldKind::Temperature),
             Field::of("{$at}/sheet/celsius", FieldKind::Temperature),
+            Field::choice("{$at}/sheet/resists_solvents", Field::choicesOf('yes-no'), true),
             ...array_map(
                 fn(string $key, FieldKind $kind): Field => Field::optional("{$at}/sheet/{$key}", $kind),
                 array_keys($sheet),
                 $sheet,
             ),
+            ...array_merge(...array_map(fn(int $n): array => [
+                Field::optional("{$at}/sheet/tack_tests/{$n}/after_h", FieldKind::Hours),
+                ...(Document::value($this->document, "{$at}/sheet/tack_tests/{$n}") === null ? [] : [
+                    Field::optional("{$at}/sheet/tack_tests/{$n}/celsius", FieldKind::Temperature),
+                    Field::usually("{$at}/sheet/tack_tests/{$n}/nail", Field::choicesOf('nail')),
+                ]),
+            ], $this->andOneMore("{$at}/sheet/tack_tests"))),
         ];
     }
 
@@ -339,6 +332,7 @@ final readonly class PlanFields
             Field::of("/pours/{$i}/depth_mm", FieldKind::Length),
             Field::optional("/pours/{$i}/start_h", FieldKind::Hours),
             ...(count($this->list('/resins')) > 1 ? [Field::choice("/pours/{$i}/resin", $this->resinNames())] : []),
+            ...($i > 0 ? [Field::usually("/pours/{$i}/joint", Field::choicesOf('joint'))] : []),
         ];
     }
 
@@ -361,12 +355,6 @@ final readonly class PlanFields
         return Document::list($this->document, $pointer);
     }
 
-    /** @return non-empty-array<string, string> a mesh is chosen by sending one */
-    private function shapes(string $of, string $at): array
-    {
-        return $this->without(Field::choicesOf($of), Document::value($this->document, "{$at}/shape") === 'stl' ? [] : ['stl']);
-    }
-
     /** @return non-empty-array<string, string> */
     private static function plainShapes(): array
     {
@@ -383,20 +371,6 @@ final readonly class PlanFields
      */
     private function stuffs(string $pointer, array $but = []): array
     {
-        return $this->without(Field::choicesOf('stuff'), is_array(Document::value($this->document, $pointer)) ? $but : [...$but, 'own']);
-    }
-
-    /**
-     * @param non-empty-array<string, string> $choices
-     * @param list<string>                    $but
-     *
-     * @return non-empty-array<string, string>
-     */
-    private function without(array $choices, array $but): array
-    {
-        /** @var non-empty-array<string, string> $rest */
-        $rest = array_diff_key($choices, array_flip($but));
-
-        return $rest;
+        return Field::choicesBut('stuff', is_array(Document::value($this->document, $pointer)) ? $but : [...$but, 'own']);
     }
 }

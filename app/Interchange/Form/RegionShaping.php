@@ -12,7 +12,7 @@ use Pensilis\Plan\Plan;
 final class RegionShaping
 {
     /** As many as a plan file takes. */
-    public const MOST = 12;
+    public const MOST = 24;
 
     /** How a coat is divided evenly, as a page offers it. */
     public const EVEN = ['bands', 'rings'];

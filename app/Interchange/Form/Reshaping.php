@@ -123,7 +123,13 @@ final class Reshaping
         foreach (is_array($compartments) ? $compartments : [] as $i => $one) {
             $one = is_array($one) ? $one : [];
             $shaped = self::vessel(['vessel' => $one + ['shape' => 'box', 'length_mm' => 40.0, 'width_mm' => 10.0, 'height_mm' => 10.0]]);
-            $document = Document::with($document, "/vessel/compartments/{$i}", $shaped['vessel']);
+            $objects = array_filter(Document::list($shaped, '/vessel/objects'), fn(mixed $it): bool => is_array($it) && isset($it['name']));
+            $objects = array_map(fn(array $it): array => $it + ['volume_ml' => 1], array_values($objects));
+            $shaped = Document::with($shaped, '/vessel/objects', $objects);
+            $document = Document::with($document, "/vessel/compartments/{$i}", array_filter(
+                Document::list($shaped, '/vessel'),
+                fn(mixed $value): bool => $value !== [],
+            ));
         }
 
         return $document;

@@ -6,8 +6,6 @@ namespace App\Interchange\Form;
 
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
-use App\Words\Words;
-use Pensilis\Material\Sealer;
 
 /**
  * What new pieces of a studio begin with: its room and hours, what it measures with, how it seals. A studio keeps them as those parts of
@@ -15,7 +13,7 @@ use Pensilis\Material\Sealer;
  */
 final class StudioDefaults
 {
-    private const PARTS = ['ambient' => 1, 'studio' => 1, 'sealing' => 1, 'layering' => 1];
+    private const PARTS = ['ambient' => 1, 'studio' => 1, 'sealing' => 1, 'bubbles' => 1, 'recoat' => 1, 'tape' => 1, 'layering' => 1];
 
     /** A plan file has a start; what a studio keeps has none. */
     private const START = '2026-01-05T08:00';
@@ -79,9 +77,9 @@ final class StudioDefaults
 
         return [
             'room' => [
-                ...$fields->room(), Field::usually('/sealing/school', Words::choices(Sealer::cases())), ...$fields->layering(),
+                ...$fields->room(), ...$fields->schools(), ...$fields->layering(),
             ],
-            'hours'     => array_values(array_filter($fields->hours(), fn(Field $one): bool => $one->pointer !== '/studio/start')),
+            'hours'     => array_values(array_filter($fields->hours(), fn(Field $one): bool => !$one->isMoment())),
             'measuring' => $fields->measuring(),
         ];
     }

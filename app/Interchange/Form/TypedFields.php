@@ -92,7 +92,7 @@ final readonly class TypedFields
         $words = new Words($this->system);
         $errors = [];
         foreach ($refusal->problems as $problem) {
-            $field = $this->fieldAt($problem->pointer);
+            $field = $this->fieldAt($problem->pointer) ?? $this->typedNear($problem->pointer);
             $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null
                 ? '' : "{$field->label()}: ") . $words->finding($problem);
         }
@@ -125,6 +125,15 @@ final readonly class TypedFields
         $value = $field->isYesOrNo() ? $text === 'yes' : $field->kind->parse($text, $this->system);
 
         return Document::with($document, $field->pointer, $value);
+    }
+
+    /** What was typed that a problem of a larger place comes from: in that place if any, else the first. */
+    private function typedNear(string $pointer): ?Field
+    {
+        $typed = array_values(array_filter($this->fields, fn(Field $field): bool => $this->text($field) !== null));
+        $near = array_values(array_filter($typed, fn(Field $field): bool => str_starts_with($field->pointer, "{$pointer}/")));
+
+        return $near[0] ?? $typed[0] ?? null;
     }
 
     private function fieldAt(string $pointer): ?Field

@@ -16,6 +16,9 @@ final class Arrangement
     /** As a page offers them. */
     public const WAYS = ['across', 'behind', 'level', 'even-across', 'even-behind', 'even-level', 'round', 'spread'];
 
+    /** Where an object says how wide it is the way it is spaced. */
+    private const WIDE = ['even-across' => 'size_mm/0', 'even-behind' => 'size_mm/1', 'even-level' => 'size_mm/2'];
+
     /** Where an object says what a way counts. */
     private const KEYS = ['across' => 'at_mm/1', 'behind' => 'at_mm/0', 'level' => 'target_bottom_mm',
         'even-across'              => 'at_mm/0', 'even-behind' => 'at_mm/1', 'even-level' => 'target_bottom_mm'];
@@ -47,7 +50,7 @@ final class Arrangement
     }
 
     /**
-     * On one line halfway between the outermost, or at the height of the lowest; or between the outermost, all as far apart.
+     * On one line halfway between the outermost, or at the height of the lowest; or between the outermost, with equal gaps.
      *
      * @param array<string, mixed> $document
      * @param non-empty-list<int>  $chosen
@@ -62,15 +65,39 @@ final class Arrangement
             $at[$i] = Document::number($document, "/inclusions/{$i}/{$key}") ?? 0.0;
         }
         asort($at);
+        if (isset(self::WIDE[$way])) {
+            return self::even($document, $at, $way);
+        }
         [$least, $most] = [min([INF, ...$at]), max([-INF, ...$at])];
-        $n = 0;
         foreach (array_keys($at) as $i) {
-            $to = match (true) {
-                $way === 'level'              => $least,
-                str_starts_with($way, 'even') => $least + ($most - $least) * $n++ / max(1, count($at) - 1),
-                default                       => 0.5 * ($least + $most),
-            };
-            $document = Document::with($document, "/inclusions/{$i}/{$key}", round($to, 2));
+            $document = Document::with($document, "/inclusions/{$i}/{$key}", round($way === 'level' ? $least : 0.5 * ($least + $most), 2));
+        }
+
+        return $document;
+    }
+
+    /**
+     * Objects of different size with equal gaps: of heights what is given is the bottom, else the middle.
+     *
+     * @param array<string, mixed> $document
+     * @param array<int, float>    $at       by object, rising
+     * @param key-of<self::WIDE>   $way
+     *
+     * @return array<string, mixed>
+     */
+    private static function even(array $document, array $at, string $way): array
+    {
+        $wide = [];
+        foreach (array_keys($at) as $i) {
+            $wide[$i] = Document::number($document, "/inclusions/{$i}/" . self::WIDE[$way]) ?? 0.0;
+        }
+        $before = fn(int $i): float => $way === 'even-level' ? 0.0 : 0.5 * $wide[$i];
+        [$first, $last] = [(int) array_key_first($at), (int) array_key_last($at)];
+        $edge = $at[$first] - $before($first);
+        $gap = ($at[$last] - $before($last) + $wide[$last] - $edge - array_sum($wide)) / max(1, count($at) - 1);
+        foreach (array_keys($at) as $i) {
+            $document = Document::with($document, "/inclusions/{$i}/" . self::KEYS[$way], round($edge + $before($i), 2));
+            $edge += $wide[$i] + $gap;
         }
 
         return $document;

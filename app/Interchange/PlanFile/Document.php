@@ -73,6 +73,23 @@ final class Document
     }
 
     /**
+     * A list with one more at its end; the same id twice gets a number.
+     *
+     * @param array<string, mixed> $document
+     * @param string               $key      of the list
+     * @param array<string, mixed> $one
+     * @param string               $else     id of what has none
+     *
+     * @return array<string, mixed>
+     */
+    public static function withOneMore(array $document, string $key, array $one, string $else): array
+    {
+        $id = self::freeId($document, "/{$key}", is_string($one['id'] ?? null) ? $one['id'] : $else);
+
+        return [$key => [...array_values(self::list($document, "/{$key}")), ['id' => $id] + $one]] + $document;
+    }
+
+    /**
      * @param array<string, mixed> $document
      *
      * @return array<string, mixed>

@@ -7,13 +7,18 @@ namespace App\Interchange\PlanFile;
 use Pensilis\Layout\Finished;
 use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\Layout;
+use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Plan;
+use Pensilis\Plan\Viewed;
 
 /** Fittings put where the balance of a piece asks for them. */
 final class Fittings
 {
     /** As a page offers them. */
-    public const WAYS = ['hook', 'hooks', 'handles', 'foot'];
+    public const WAYS = ['hook', 'hooks', 'handles', 'foot', 'stand'];
+
+    /** What needs no hole. */
+    private const HELD = ['foot' => Fixing::Stick->value, 'stand' => Fixing::Rest->value];
 
     /** As many as a plan file takes. */
     public const MOST = 20;
@@ -38,14 +43,18 @@ final class Fittings
             'hook'    => ['hook', [$places->above()]],
             'hooks'   => ['hook', $places->pairAbove()],
             'handles' => ['handle', $places->pairLevel()],
+            'stand'   => ['stand', [$places->below()]],
             default   => ['foot', [$places->above()]],
         };
         $fittings = array_values(Document::list($document, '/purpose/fittings'));
         foreach ($at as [$x, $y]) {
             $fittings[] = [
-                'kind'     => $kind, 'at_mm' => [round(1e3 * $x, 1), round(1e3 * $y, 1)], 'radius_mm' => self::RADIUS,
-                'depth_mm' => round(min(self::HOLE, 500.0 * $layout->level()), 1), 'from' => $kind === 'foot' ? 'bottom' : 'top',
-            ];
+                'kind' => $kind, 'at_mm' => [round(1e3 * $x, 1), round(1e3 * $y, 1)], 'radius_mm' => self::RADIUS,
+                // Drilled from the back; feet are stuck on, and a stand is stood on.
+                'from' => !isset(self::HELD[$kind]) && $plan->setup->viewed === Viewed::Bottom ? 'top' : 'bottom',
+            ] + (isset(self::HELD[$kind]) ? ['fix' => self::HELD[$kind]] : [
+                'depth_mm' => round(min(self::HOLE, 500.0 * $plan->setup->thickness($layout->level())), 1),
+            ]);
         }
 
         return count($fittings) > self::MOST ? $document : Document::with($document, '/purpose/fittings', $fittings);

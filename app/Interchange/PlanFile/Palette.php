@@ -30,6 +30,9 @@ final class Palette
         ['id' => 'flakes', 'name' => 'Metal flakes', 'kind' => 'filler', 'shade' => '#c0a860', 'hides_mm' => 60.0, 'density_g_ml' => 2.7],
     ];
 
+    /** Colours of a piece at the most. */
+    public const MOST = 60;
+
     /**
      * The document with one colour more; the same id twice gets a number.
      *
@@ -40,9 +43,7 @@ final class Palette
      */
     public static function with(array $document, array $colour): array
     {
-        $id = Document::freeId($document, '/colours', is_string($colour['id'] ?? null) ? $colour['id'] : 'colour');
-
-        return ['colours' => [...array_values(Document::list($document, '/colours')), ['id' => $id] + $colour]] + $document;
+        return Document::withOneMore($document, 'colours', $colour, 'colour');
     }
 
     /**
@@ -60,6 +61,9 @@ final class Palette
                 if (is_array($part) && in_array($id, array_column(Document::list($part, '/mix'), 'colour'), true)) {
                     $uses[] = $k;
                 }
+            }
+            if (is_array($pour) && in_array($id, array_column(Document::list($pour, '/applied'), 'colour'), true)) {
+                $uses[] = $k;
             }
         }
 

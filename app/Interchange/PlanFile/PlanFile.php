@@ -65,6 +65,36 @@ final class PlanFile
             throw self::refusal(Code::TooLarge, ['most' => Number::count(intdiv(config()->integer('pensilis.largest_file'), 1024 ** 2))]);
         }
         $json = $embedded->takeOut(str_starts_with($json, "\xEF\xBB\xBF") ? substr($json, 3) : $json);
+        [$object, $document] = self::parse($json);
+        self::mustFit($object);
+        self::mustBeFigures($document);
+        $named = [];
+        foreach ($document as $key => $value) {
+            $named[(string) $key] = $value;
+        }
+
+        return self::tidy($named);
+    }
+
+    /**
+     * What was logged of a resin; its sense is for the reader.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws PlanRefused
+     */
+    public static function log(string $json): array
+    {
+        return self::parse($json)[1];
+    }
+
+    /**
+     * @return array{object, array<array-key, mixed>} the same as objects and as arrays
+     *
+     * @throws PlanRefused
+     */
+    private static function parse(string $json): array
+    {
         if (strlen($json) > 1e6 * self::MOST_TEXT) {
             throw self::refusal(Code::TooLargeText, ['most' => Number::count(self::MOST_TEXT)]);
         }
@@ -77,14 +107,8 @@ final class PlanFile
         if (!is_array($document) || !is_object($object)) {
             throw self::refusal(Code::NotAnObject);
         }
-        self::mustFit($object);
-        self::mustBeFigures($document);
-        $named = [];
-        foreach ($document as $key => $value) {
-            $named[(string) $key] = $value;
-        }
 
-        return self::tidy($named);
+        return [$object, $document];
     }
 
     /**
@@ -197,7 +221,7 @@ final class PlanFile
      */
     public static function tidy(array $document): array
     {
-        foreach (['layering', 'studio', 'purpose', 'sealing'] as $key) {
+        foreach (['layering', 'studio', 'purpose', 'sealing', 'bubbles', 'recoat', 'tape'] as $key) {
             if (($document[$key] ?? null) === []) {
                 unset($document[$key]);
             }

@@ -8,7 +8,7 @@ namespace App\Interchange\PlanFile;
 final class PourShaping
 {
     /** How a pour is changed: in the order in which a page offers it. */
-    public const WAYS = ['split', 'join', 'lower', 'raise', 'remove'];
+    public const WAYS = ['split', 'join', 'lower', 'raise', 'remove', 'again'];
 
     /** Hours between two halves where nothing else says, as a coat that is soon tacky takes (memory). */
     private const GAP = 4.0;
@@ -30,6 +30,7 @@ final class PourShaping
         }
         $now = match ($way) {
             'split' => [self::half($pours[$pour]), self::later($document, self::half($pours[$pour]), $pours[$pour + 1] ?? null)],
+            'again' => [$pours[$pour], self::later($document, $pours[$pour], $pours[$pour + 1] ?? null)],
             'join'  => [self::joined($pours[$pour], $pours[$pour + 1])],
             default => [],
         };

@@ -77,6 +77,22 @@ final class Starters
         ];
     }
 
+    /** How high a vessel is that does not say so, mm (memory). */
+    private const HIGH = 20.0;
+
+    /** How wide a thin thing begins, as a share of the vessel, and at the most, mm (memory). */
+    private const SPREAD = 0.3;
+
+    private const WIDEST = 20.0;
+
+    /** Things that are thin, mm (memory). */
+    private const THIN = [
+        'petals'        => 0.5, 'rose petals' => 0.8, 'leaf' => 0.5, 'autumn leaf' => 0.5,
+        'skeleton leaf' => 0.3, 'fern' => 0.5, 'grass' => 0.5,
+        'orange slice'  => 5.0, 'lemon slice' => 5.0, 'apple slice' => 4.0, 'paper' => 0.2, 'photograph' => 0.3, 'letter' => 0.3,
+        'silk'          => 0.3, 'lace' => 0.5, 'butterfly wing' => 0.2, 'gold leaf' => 0.1, 'printed film' => 0.2,
+    ];
+
     /**
      * A new object of a kind, as high as the one before it, else a third of the way up; in the middle.
      *
@@ -86,20 +102,29 @@ final class Starters
      */
     public static function object(array $document, Kind $kind): array
     {
-        $height = Document::number($document, '/vessel/fill_mm') ?? Document::number($document, '/vessel/height_mm') ?? 20.0;
+        $height = min([INF, ...array_filter(
+            array_map(fn(string $key): ?float => Document::number($document, "/vessel/{$key}"), ['fill_mm', 'height_mm', 'dam_mm']),
+            fn(?float $high): bool => $high > 0.0,
+        )]);
+        $height = is_finite($height) ? $height : self::HIGH;
         $across = array_filter(
             array_map(fn(string $key): ?float => Document::number($document, "/vessel/{$key}"), ['diameter_mm', 'length_mm', 'width_mm']),
             fn(?float $size): bool => $size !== null,
         );
         $size = round(min([0.25 * $height, ...array_map(fn(float $one): float => 0.12 * $one, array_values($across))]));
+        $thin = self::THIN[$kind->key] ?? null;
+        $wide = $thin === null ? 2.0 * $size : round(min([
+            self::WIDEST, ...array_map(fn(float $one): float => self::SPREAD * $one, array_values($across)),
+        ]));
+        $high = min($thin ?? max(1.0, $size), max(0.2, 0.5 * $height));
         $last = count(Document::list($document, '/inclusions')) - 1;
         $bottom = Document::number($document, "/inclusions/{$last}/target_bottom_mm") ?? round($height / 3.0);
 
         return [
-            'id'               => Document::freeId($document, '/inclusions', $kind->key), 'shape' => 'ellipsoid',
-            'size_mm'          => [max(1.0, 2.0 * $size), max(1.0, 2.0 * $size), max(1.0, $size)],
+            'id'               => Document::freeId($document, '/inclusions', $kind->key), 'shape' => $thin === null ? 'ellipsoid' : 'disc',
+            'size_mm'          => [max(1.0, $wide), max(1.0, $wide), $high],
             'at_mm'            => [0, 0], 'tolerance_mm' => 2,
-            'target_bottom_mm' => $bottom + max(1.0, $size) < $height ? $bottom : round($height / 3.0),
+            'target_bottom_mm' => $bottom + $high < $height ? $bottom : round($height / 3.0),
             'material'         => ['name' => KindWords::name($kind)] + $kind->toMaterial(), 'sealed_coats' => 0,
         ];
     }

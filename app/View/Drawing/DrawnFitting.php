@@ -6,6 +6,7 @@ namespace App\View\Drawing;
 
 use App\Words\Figures;
 use App\Words\Words;
+use Illuminate\View\ComponentAttributeBag;
 use Pensilis\Plan\Fitting;
 
 /** A handle, hook or foot in the plan: middle and radius in drawing units, its place in millimetres for the hand. */
@@ -27,14 +28,15 @@ final readonly class DrawnFitting
         return Words::say("fields.choices.fitting.{$this->fitting->kind}");
     }
 
-    public function xMm(): float
+    /** Which it is and where, for the hand that takes hold of it. */
+    public function at(): ComponentAttributeBag
     {
-        return round(1e3 * $this->fitting->x, 2);
-    }
-
-    public function yMm(): float
-    {
-        return round(1e3 * $this->fitting->y, 2);
+        return new ComponentAttributeBag(array_filter([
+            'data-fitting' => $this->index,
+            'data-x'       => round(1e3 * $this->fitting->x, 2),
+            'data-y'       => round(1e3 * $this->fitting->y, 2),
+            'data-partner' => $this->partner,
+        ], fn(int|float|null $one): bool => $one !== null));
     }
 
     public function says(): string

@@ -10,7 +10,6 @@ use Pensilis\Geometry\Section;
 use Pensilis\Layout\Appearance;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
-use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 
 /** What will be seen, looking straight at a face: colours of coats, objects through them, what is applied between them. */
@@ -48,7 +47,7 @@ final readonly class FaceDrawing
     {
         return implode(
             ' ',
-            array_map(fn(array $p): string => $this->across($x + $p[0]) . ',' . -$this->frame->units($y + $p[1]), $section->rim()),
+            array_map(fn(array $p): string => $this->across($x + $p[0]) . ',' . -$this->frame->units($y + $p[1]), $section->outer()),
         );
     }
 
@@ -89,15 +88,26 @@ final readonly class FaceDrawing
         return $drawn;
     }
 
-    /** @return list<string> how deep each object looks */
+    /** @return list<string> how deep the objects look, those alike told together */
     public function depths(Figures $figures): array
     {
-        return array_map(fn(Inclusion $object): string => Words::say('piece.drawings.depth', [
-            'object' => $object->name(),
-            'deep'   => $figures->length($this->appearance->apparentDepth($object) * $this->plan->resin()->refraction),
-            'looks'  => $figures->length($this->appearance->apparentDepth($object)),
-            'left'   => $figures->percent($this->appearance->showsOf($object)),
-        ]), $this->plan->inclusions);
+        $alike = [];
+        foreach ($this->plan->inclusions as $object) {
+            $deep = $this->appearance->apparentDepth($object);
+            $said = [
+                'deep'  => $figures->length($deep * $this->plan->resin()->refraction),
+                'looks' => $figures->length($deep),
+                'left'  => $figures->percent($this->appearance->showsOf($object)),
+            ];
+            $alike[implode(' ', $said)][] = $said + ['object' => $object->name()];
+        }
+
+        return array_values(array_map(function (array $some): string {
+            $more = count($some) - 1;
+            $names = $more === 0 ? [] : ['object' => Words::say('piece.drawings.more', ['object' => $some[0]['object'], 'more' => $more])];
+
+            return Words::say('piece.drawings.depth', $names + $some[0]);
+        }, $alike));
     }
 
     private function across(float $metres): float

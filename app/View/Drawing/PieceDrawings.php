@@ -7,7 +7,6 @@ namespace App\View\Drawing;
 use App\Interchange\PlanFile\Document;
 use App\Models\Photograph;
 use App\Words\Figures;
-use Pensilis\Finding\Finding;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
@@ -34,13 +33,13 @@ final readonly class PieceDrawings
     public ?RegionDrawing $regions;
 
     /**
-     * @param list<Finding>        $findings
+     * @param list<int>            $odd      numbers of the objects of which something is to be looked at
      * @param array<string, mixed> $document the plan file
      */
     public function __construct(
         Plan $plan,
         ?Layout $layout,
-        array $findings,
+        array $odd,
         Figures $figures,
         public Gaze $gaze,
         ?Photograph $photograph,
@@ -49,7 +48,6 @@ final readonly class PieceDrawings
     ) {
         $this->divided = array_keys(array_filter($layout->pours ?? [], fn(LaidPour $pour): bool => $pour->coat->zones !== []));
         $this->shown = in_array($gaze->coat, $this->divided, true) ? $gaze->coat : ($this->divided[count($this->divided) - 1] ?? null);
-        $odd = array_merge(...array_map(fn(Finding $one): array => $one->code->isAtObject() ? $one->objects() : [], $findings));
         $this->section = new SectionDrawing($plan, $layout, $figures, $gaze, $odd);
         $this->plan = new PlanDrawing(
             $plan,

@@ -9,7 +9,6 @@ use App\Words\Figures;
 use Pensilis\Geometry\Section;
 use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
-use Pensilis\Vessel\Vessel;
 
 /** The view from above, to scale: what is right in the section is right here, behind is up. */
 final readonly class PlanDrawing
@@ -55,8 +54,20 @@ final readonly class PlanDrawing
     /** SVG points of an outline, pushed outward from the middle by so many drawing units. */
     public function points(Section $section, float $beyond): string
     {
+        return $this->ring($section->outer(), $beyond);
+    }
+
+    /** @return list<string> SVG points of the holes of a section */
+    public function holes(Section $section): array
+    {
+        return array_map(fn(array $hole): string => $this->ring($hole, 0.0), $section->holes());
+    }
+
+    /** @param list<array{float, float}> $ring */
+    private function ring(array $ring, float $beyond): string
+    {
         $points = [];
-        foreach ($section->rim() as [$x, $y]) {
+        foreach ($ring as [$x, $y]) {
             $far = max(1e-9, hypot($x, $y));
             $across = ($this->gaze->turned ? -1.0 : 1.0) * round($this->units($x) + $beyond * $x / $far, 2);
             $points[] = "{$across}," . -round($this->units($y) + $beyond * $y / $far, 2);
@@ -109,28 +120,12 @@ final readonly class PlanDrawing
                 $this->right($one->x),
                 -$this->units($one->y),
                 $this->units($one->radius),
-                self::partnerOf($n, $all),
+                $this->plan->purpose->partnerOf($n),
                 $this->figures,
             ),
             $all,
             array_keys($all),
         );
-    }
-
-    /**
-     * The other of a level pair, if it is one: the only one of its kind at the same height.
-     *
-     * @param list<Fitting> $all
-     */
-    private static function partnerOf(int $n, array $all): ?int
-    {
-        $level = array_filter(
-            $all,
-            fn(Fitting $one, int $k): bool => $k !== $n && $one->kind === $all[$n]->kind && abs($one->y - $all[$n]->y) < Vessel::SAME,
-            ARRAY_FILTER_USE_BOTH,
-        );
-
-        return count($level) === 1 ? array_key_first($level) : null;
     }
 
     /** @return list<DrawnObject> about the middle of the drawing, one for each copy */
@@ -177,7 +172,7 @@ final readonly class PlanDrawing
             [...array_map(fn(DrawnObject $one): array => $one->named(), $objects), ...($regions?->named() ?? [])],
             self::TYPE,
             [-0.5 * self::WIDTH, -0.5 * $this->height, 0.5 * self::WIDTH, 0.5 * $this->height],
-            $regions?->edges() ?? [],
+            $regions->edges ?? [],
         );
     }
 

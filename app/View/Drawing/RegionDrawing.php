@@ -16,6 +16,9 @@ final readonly class RegionDrawing
 {
     public RegionGrips $grips;
 
+    /** @var list<array{float, float, float, float}> edges of the regions, cut off at the wall */
+    public array $edges;
+
     /** @param list<array<array-key, mixed>> $zones the regions as the plan file has them */
     public function __construct(
         public int $pour,
@@ -25,6 +28,7 @@ final readonly class RegionDrawing
         private UnitSystem $system,
     ) {
         $this->grips = new RegionGrips($zones, $frame->rim, $this->placed(...), $frame->scale);
+        $this->edges = $this->edges();
     }
 
     /** @return array<int, array{string, string}> colour and SVG path data, by region; −1 is the ground */
@@ -45,19 +49,6 @@ final readonly class RegionDrawing
         }
 
         return $areas;
-    }
-
-    /** @return list<array{float, float, float, float}> edges of the regions, cut off at the wall */
-    public function edges(): array
-    {
-        $edges = [];
-        foreach (array_keys($this->coat->coat->zones) as $index) {
-            foreach ($this->coat->portions->parcels->edgesOf($index) as [$x, $y, $toX, $toY]) {
-                $edges[] = [...$this->placed($x, $y), ...$this->placed($toX, $toY)];
-            }
-        }
-
-        return $edges;
     }
 
     /** @return list<array{x: float, y: float, halfX: float, halfY: float, name: string}> where the names of the regions stand */
@@ -98,6 +89,19 @@ final readonly class RegionDrawing
     public function nameOf(int $index): string
     {
         return $index < 0 ? '' : (new Words($this->system))->inside($this->coat->coat->nameOf($index));
+    }
+
+    /** @return list<array{float, float, float, float}> */
+    private function edges(): array
+    {
+        $edges = [];
+        foreach (array_keys($this->coat->coat->zones) as $index) {
+            foreach ($this->coat->portions->parcels->edgesOf($index) as [$x, $y, $toX, $toY]) {
+                $edges[] = [...$this->placed($x, $y), ...$this->placed($toX, $toY)];
+            }
+        }
+
+        return $edges;
     }
 
     /** @return array{float, float} drawing units of a place in plan, m */

@@ -226,7 +226,7 @@ final readonly class SectionDrawing
         $level = $this->layout?->level() ?? $this->plan->vessel->fill;
 
         return array_map(function (Fitting $one) use ($level): array {
-            [$from, $to] = $one->zone($level);
+            [$from, $to] = $this->plan->setup->keptFree($one, $level);
             $middle = $this->x($this->gaze->across($one->x, $one->y));
             $half = round(1e3 * $one->radius * $this->scale, 2);
             [$top, $bottom] = [$this->y($to), $this->y($from)];
@@ -277,12 +277,13 @@ final readonly class SectionDrawing
      * Names of objects where they can be read, clear of the surfaces where there is a choice.
      *
      * @param list<DrawnObject> $objects
+     * @param list<array{left: float, top: float, right: float, ...<array-key, mixed>}> $layers  as they are drawn
      *
-     * @return list<Label> by number in that list
+     * @return list<Label> by number in the list of objects
      */
-    public function labels(array $objects): array
+    public function labels(array $objects, array $layers): array
     {
-        $surfaces = array_map(fn(array $layer): array => [$layer['left'], $layer['top'], $layer['right'], $layer['top']], $this->layers());
+        $surfaces = array_map(fn(array $layer): array => [$layer['left'], $layer['top'], $layer['right'], $layer['top']], $layers);
 
         return Labels::of(
             array_map(fn(DrawnObject $one): array => $one->named(), $objects),

@@ -21,8 +21,12 @@ final readonly class TemplateDrawing
     /** Size of the type, mm. */
     public const TYPE = 3.0;
 
-    /** Half of a mark, mm. */
+    /** Half of the marks of the middle, of a fitting and of an object, mm. */
+    public const MIDDLE = 6.0;
+
     public const CROSS = 3.0;
+
+    public const MARK = 1.5;
 
     private const MARGIN = 8.0;
 
@@ -41,6 +45,18 @@ final readonly class TemplateDrawing
 
     public float $height;
 
+    /**
+     * Edges of regions and frames of what is applied, pour by pour: as lines, with what is said of each at its middle.
+     *
+     * @var list<array{
+     *     lines: list<array{float, float, float, float}>, x: float, y: float, says: string, isTurned: bool, halfX: float, halfY: float,
+     * }>
+     */
+    public array $coats;
+
+    /** @var list<array{x: float, y: float, radius: float, name: string, says: string}> where to drill, and how deep */
+    public array $fittings;
+
     public function __construct(private Plan $plan, private ?Layout $layout, private Figures $figures, public bool $mirrored)
     {
         $shape = $plan->vessel->shape;
@@ -48,6 +64,7 @@ final readonly class TemplateDrawing
         $this->width = max(2e3 * $this->rim->halfX, self::CHECK) + 2.0 * self::MARGIN;
         $notes = self::LINE * count($plan->purpose->fittings);
         $this->height = 2e3 * $this->rim->halfY + 2.0 * self::MARGIN + self::RULER + $notes;
+        [$this->coats, $this->fittings] = [$this->coats(), $this->fittings()];
     }
 
     /** Top left corner of the drawing; the middle of the vessel is at (0, 0). */
@@ -69,9 +86,22 @@ final readonly class TemplateDrawing
     /** SVG points of a section moved by (x, y) in metres. */
     public function points(Section $section, float $x = 0.0, float $y = 0.0): string
     {
-        $points = array_map(fn(array $p): string => $this->x($x + $p[0]) . ',' . round(-1e3 * ($y + $p[1]), 3), $section->rim());
+        return $this->ring($section->outer(), $x, $y);
+    }
 
-        return implode(' ', $points);
+    /** @return list<string> SVG points of the holes of the vessel */
+    public function holes(): array
+    {
+        return array_map(fn(array $hole): string => $this->ring($hole, 0.0, 0.0), $this->rim->holes());
+    }
+
+    /** @param list<array{float, float}> $ring */
+    private function ring(array $ring, float $x, float $y): string
+    {
+        return implode(' ', array_map(
+            fn(array $p): string => $this->x($x + $p[0]) . ',' . round(-1e3 * ($y + $p[1]), 3),
+            $ring,
+        ));
     }
 
     /** How long the ruler is, as it can be measured. */
@@ -96,13 +126,11 @@ final readonly class TemplateDrawing
     }
 
     /**
-     * Edges of regions and frames of what is applied, pour by pour: as lines, with what is said of each at its middle.
-     *
      * @return list<array{
      *     lines: list<array{float, float, float, float}>, x: float, y: float, says: string, isTurned: bool, halfX: float, halfY: float,
      * }>
      */
-    public function coats(): array
+    private function coats(): array
     {
         $drawn = [];
         $words = new Words($this->figures->system);
@@ -147,20 +175,20 @@ final readonly class TemplateDrawing
      */
     public function labels(): array
     {
-        [$things, $lines] = [[], self::cross(0.0, 0.0)];
+        [$things, $lines] = [[], self::cross(0.0, 0.0, self::MIDDLE)];
         foreach ($this->plan->inclusions as $i => $one) {
             $foot = $one->solid->footprint();
             foreach ($one->places as $n => [$x, $y]) {
                 $things[] = ['x' => $this->x($x), 'y' => -1e3 * $y, 'halfX' => 1e3 * $foot->halfX, 'halfY' => 1e3 * $foot->halfY,
                     'name'       => $n === 0 ? $this->objectSays($i) : ''];
-                array_push($lines, ...self::cross($this->x($x), -1e3 * $y));
+                array_push($lines, ...self::cross($this->x($x), -1e3 * $y, self::MARK));
             }
         }
-        foreach ($this->fittings() as $one) {
+        foreach ($this->fittings as $one) {
             $things[] = ['x' => $one['x'], 'y' => $one['y'], 'halfX' => $one['radius'], 'halfY' => $one['radius'], 'name' => $one['name']];
-            array_push($lines, ...self::cross($one['x'], $one['y']));
+            array_push($lines, ...self::cross($one['x'], $one['y'], self::CROSS));
         }
-        foreach ($this->coats() as $one) {
+        foreach ($this->coats as $one) {
             $things[] = ['name' => $one['isTurned'] ? '' : $one['says']] + $one;
             array_push($lines, ...$one['lines']);
         }
@@ -175,9 +203,9 @@ final readonly class TemplateDrawing
     }
 
     /** @return list<array{float, float, float, float}> the lines of a mark */
-    private static function cross(float $x, float $y): array
+    private static function cross(float $x, float $y, float $half): array
     {
-        return [[$x - self::CROSS, $y, $x + self::CROSS, $y], [$x, $y - self::CROSS, $x, $y + self::CROSS]];
+        return [[$x - $half, $y, $x + $half, $y], [$x, $y - $half, $x, $y + $half]];
     }
 
     private function objectSays(int $i): string
@@ -190,15 +218,15 @@ final readonly class TemplateDrawing
         );
     }
 
-    /** @return list<array{x: float, y: float, radius: float, name: string, says: string}> where to drill, and how deep */
-    public function fittings(): array
+    /** @return list<array{x: float, y: float, radius: float, name: string, says: string}> */
+    private function fittings(): array
     {
         return array_map(function (Fitting $one, int $n): array {
             $name = Words::say('template.fitting', ['kind' => Words::say("fields.choices.fitting.{$one->kind}"), 'number' => $n + 1]);
 
             return [
                 'x'    => $this->x($one->x), 'y' => round(-1e3 * $one->y, 2), 'radius' => 1e3 * $one->radius, 'name' => $name,
-                'says' => Words::say('template.hole', [
+                'says' => Words::say("template.hole.{$one->fixing->value}", [
                     'fitting' => $name, 'depth' => $this->figures->length($one->depth),
                     'side'    => Words::say('fields.choices.side.' . ($one->fromTop ? 'top' : 'bottom')),
                     'left'    => $this->figures->length($this->rim->halfX + ($this->mirrored ? -1.0 : 1.0) * $one->x),

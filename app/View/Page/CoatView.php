@@ -24,7 +24,14 @@ final readonly class CoatView
     /** A region whose middle lies nearer to that of the others lies amid them, m (memory). */
     private const AMID = 1e-3;
 
-    public function __construct(private Plan $plan, private LaidPour $pour, private int $index, private Figures $figures) {}
+    /** @param int $pours that the piece has */
+    public function __construct(
+        private Plan $plan,
+        private LaidPour $pour,
+        private int $index,
+        private int $pours,
+        private Figures $figures,
+    ) {}
 
     /** @return list<CupLine> a cup for each region, or for all of a coat that has colour; none of a clear one */
     public function cupLines(): array
@@ -83,7 +90,7 @@ final readonly class CoatView
     /** Whether clear mix of this pour gets a trace of blue against yellowing. */
     public function isTraced(): bool
     {
-        return $this->plan->purpose->yellowing->isIn($this->index);
+        return $this->plan->purpose->yellowing->isIn($this->index, $this->pours, $this->plan->setup->viewed);
     }
 
     /** How much of a trace all that is clear in this pour takes. */
@@ -98,10 +105,24 @@ final readonly class CoatView
         return Words::say('pour.cups.trace', ['drops' => Figure::short($drops, 2), 'clear' => $this->figures->grams($clear)]);
     }
 
+    /** @return list<array{string, string}> the neighbours that meet, and the shade of both as one where they do */
+    public function meetings(): array
+    {
+        $words = new Words($this->figures->system);
+        $coat = $this->pour->coat;
+
+        return array_map(fn(array $pair): array => [
+            Words::say('pour.meets', [
+                'one' => $words->inside($coat->nameOf($pair[0])), 'other' => $words->inside($coat->nameOf($pair[1])),
+            ]),
+            $coat->recipe($pair[0])->with($coat->recipe($pair[1]))->swatch()->toHex(),
+        ], $this->pour->portions->parcels->neighbours());
+    }
+
     /** @return list<string> how one cup is darkened from region to region, where they differ in nothing but the dose of one colour */
     public function darkening(): array
     {
-        $shades = [];
+        [$shades, $clear] = [[], 0.0];
         foreach ($this->pour->portions->all as $portion) {
             $parts = $portion->recipe->parts;
             if (count($parts) > 1) {
@@ -109,6 +130,8 @@ final readonly class CoatView
             }
             if ($parts !== []) {
                 $shades[] = [$this->gramsOf($portion), $parts[0][1], $parts[0][0]];
+            } else {
+                $clear += $this->gramsOf($portion);
             }
         }
         if (
@@ -120,7 +143,9 @@ final readonly class CoatView
         }
         [$colour, $density] = [$shades[0][2], 1e-3 * $this->pour->resin->density];
         $lines = [];
-        foreach (Darkening::of(array_map(fn(array $shade): array => [$shade[0], $shade[1]], $shades))->steps as $step) {
+        // What stays clear is poured from the same cup first.
+        $steps = [...($clear > 0.0 ? [[$clear, 0.0]] : []), ...array_map(fn(array $shade): array => [$shade[0], $shade[1]], $shades)];
+        foreach (Darkening::of($steps)->steps as $step) {
             $dose = Dose::of($colour, max(1e-9, $step['add'] / $step['left']), $step['left'], $density, $this->step());
             $lines[] = Words::say($step['add'] <= 1e-12 ? 'pour.darkening.plain' : 'pour.darkening.step', [
                 'pour' => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),

@@ -29,7 +29,18 @@ final readonly class CupLine
     /** @param list<Dose> $doses */
     public static function of(string $name, Recipe $recipe, string $amount, string $fills, array $doses, string $from): self
     {
-        return new self($name, $recipe->swatch()->toHex(), $amount, $fills, array_map(self::dose(...), $doses), $from);
+        return new self($name, $recipe->swatch()->toHex(), $amount, $fills, array_map(self::handed(...), $doses), $from);
+    }
+
+    /** A dose with the measure of the hand that was weighed for it, in halves. */
+    private static function handed(Dose $dose): string
+    {
+        $said = self::dose($dose);
+        $colour = $dose->colour;
+        $grams = $colour->drop > 0.0 ? $dose->exact * $colour->drop * $colour->density : $dose->exact;
+        $count = $colour->handful > 0.0 ? round(2.0 * $grams / $colour->handful) / 2.0 : 0.0;
+
+        return $count > 0.0 ? Words::say('pour.dose.hand', ['dose' => $said, 'count' => $count, 'hand' => $colour->hand]) : $said;
     }
 
     /** "6 drops of moor blue ink", or what to take of which mother tint. */

@@ -6,18 +6,14 @@ namespace App\View\Page;
 
 use App\Words\Figures;
 use App\Words\Words;
-use Pensilis\Answer\PlanAnswer;
-use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Figure;
-use Pensilis\Scheduling\Joint;
-use Pensilis\Settling\Buoyancy;
 
 /** What is said of the objects of a piece: what they weigh and let go, how they are treated, laid and held. */
 final readonly class ObjectLines
 {
-    public function __construct(private Plan $plan, private ?PlanAnswer $answer, private Figures $figures) {}
+    public function __construct(private Plan $plan, private Figures $figures) {}
 
     /** Volume, density and air, in a line. */
     public function figures(Inclusion $object): string
@@ -45,6 +41,12 @@ final readonly class ObjectLines
                 default             => Words::say('piece.objects.bare', ['air' => $this->air($object)]),
             },
         ];
+        if ($substance->weighings !== null) {
+            array_unshift($parts, Words::say('piece.objects.gone', [
+                'gone'  => Figure::short($substance->weighings->gone(), 0) . ' %',
+                'proof' => Words::say('piece.objects.' . ($substance->weighings->isConstant() ? 'constant' : 'not-yet')),
+            ]));
+        }
         if ($object->coats > 0) {
             $parts[] = Words::say(
                 'piece.objects.coats',
@@ -57,22 +59,6 @@ final readonly class ObjectLines
         }
 
         return implode(' ', $parts);
-    }
-
-    /** How an object is held on the layer below pour k. */
-    public function howSet(Inclusion $object, int $k): string
-    {
-        $bonded = ($this->answer->joints[$k - 1] ?? null) === Joint::Chemical;
-        $floats = Buoyancy::of($object, $this->plan->resin()->density)->floats();
-
-        return Words::say('piece.set.' . match (true) {
-            $object->hold === Hold::Hang            => 'hang',
-            $k === 0                                => 'floor',
-            $object->hold === Hold::Tack && $bonded => 'tack',
-            $object->hold === Hold::Rest, !$floats => 'rest',
-            $bonded => 'tack',
-            default => 'dab',
-        });
     }
 
     /** How an object that has lettering or a face is laid in; nothing for all others. */

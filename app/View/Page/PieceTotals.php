@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Models\Piece;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\Words\Figures;
@@ -20,7 +21,7 @@ final readonly class PieceTotals
 {
     /** @param list<Task> $tasks */
     public function __construct(
-        private int $studio,
+        private Piece $piece,
         private Plan $plan,
         private ?Layout $layout,
         private Figures $figures,
@@ -49,15 +50,36 @@ final readonly class PieceTotals
             'load' => $this->figures->load(1e3 * Finished::SAFETY * $finished->kilograms),
         ])];
 
-        return $this->plan->costs->areKnown() ? [...$lines, $this->cost($layout)] : $lines;
+        return $this->plan->costs->areKnown() ? [...$lines, ...$this->costs($layout)] : $lines;
     }
 
-    private function cost(Layout $layout): string
+    /** @return list<string> what it costs, and what is left of the price that it is ordered for */
+    private function costs(Layout $layout): array
     {
-        [$costs, $pieces] = [$this->plan->costs, $this->plan->setup->pieces];
+        $pieces = $this->plan->setup->pieces;
         $hours = array_sum(array_map(fn(Task $task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->tasks));
-        $material = array_sum(array_map(fn(LaidPour $pour): float => $pour->costs($costs, $pieces), $layout->pours));
-        $own = $costs->ofHours($hours);
+        $material = array_sum(array_map(fn(LaidPour $pour): float => $pour->costs($this->plan->costs, $pieces), $layout->pours));
+
+        return [$this->cost($material, $hours), ...$this->ordered($material + $this->plan->costs->ofHours($hours))];
+    }
+
+    /** @return list<string> */
+    private function ordered(float $costs): array
+    {
+        $price = $this->piece->order?->price;
+        if ($price === null) {
+            return [];
+        }
+        $left = $price - $costs;
+
+        return [Words::say($left < 0.0 ? 'orders.short' : 'orders.left', [
+            'price' => number_format($price, 2), 'left' => number_format(abs($left), 2),
+        ])];
+    }
+
+    private function cost(float $material, float $hours): string
+    {
+        [$costs, $own] = [$this->plan->costs, $this->plan->costs->ofHours($hours)];
         $key = 'piece.totals.cost' . ($own > 0.0 ? '-own' : '') . ($costs->knowsResin($this->plan->resin()->id) ? '' : '-but');
 
         return Words::say($key, [
@@ -77,7 +99,7 @@ final readonly class PieceTotals
                 $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;
             }
         }
-        $kept = Supply::query()->where('studio_id', $this->studio)
+        $kept = Supply::query()->where('studio_id', $this->piece->studio_id)
             ->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
         $lines = [];
         foreach ($kept->groupBy('name') as $name => $lots) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Interchange\Form\CoatPart;
 use App\Models\Piece;
+use App\View\Drawing\ActRail;
 use App\View\Drawing\Gaze;
 use App\View\Drawing\PieceDrawings;
 use App\View\Drawing\TemplateDrawing;
@@ -14,11 +16,18 @@ use App\Words\Words;
 use OutOfRangeException;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\PrepList;
+use Pensilis\Bench\Kit;
+use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Question as Asked;
+use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
+use Pensilis\Layering\Pin;
+use Pensilis\Layering\Wish;
+use Pensilis\Layout\Cover;
 use Pensilis\Layout\Draft;
+use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\GivenPour;
@@ -82,14 +91,24 @@ final readonly class PieceView
         return (new Verdict($this->plan, $this->layout, $this->answer, $this->findings, $this->figures))->questions($this->isColoured());
     }
 
-    /** @return list<Finding> what is said under the verdict: what is known at once first, so that nothing moves when heat comes */
+    /**
+     * What is said under the verdict: what is known at once first, so that nothing moves when heat comes.
+     *
+     * @return array<string, Finding> by the name of its place
+     */
     public function notices(): array
     {
         $notices = array_filter($this->findings, fn(Finding $one): bool => $one->question() !== null);
         $later = fn(Finding $one): int => in_array($one->question(), [Asked::Cools, Asked::Fits], true) ? 2 : ($one->isTold() ? 1 : 0);
         usort($notices, fn(Finding $one, Finding $other): int => $later($one) <=> $later($other));
 
-        return $notices;
+        $byId = [];
+        foreach ($notices as $notice) {
+            $id = "told-{$notice->code->value}" . str_replace('/', '-', $notice->pointer);
+            $byId[isset($byId[$id]) ? "{$id}-" . count($byId) : $id] = $notice;
+        }
+
+        return $byId;
     }
 
     public function stages(): Stages
@@ -100,12 +119,29 @@ final readonly class PieceView
     /** What the whole piece takes, weighs and costs. */
     public function totals(): PieceTotals
     {
-        return new PieceTotals($this->piece->studio_id, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? []);
+        return new PieceTotals($this->piece, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? []);
     }
 
     public function objects(): ObjectLines
     {
-        return new ObjectLines($this->plan, $this->answer, $this->figures);
+        return new ObjectLines($this->plan, $this->figures);
+    }
+
+    /** Whether heat tells the drawings nothing that they did not show at once. */
+    public function isDrawnAsBefore(): bool
+    {
+        return $this->isGiven() && $this->layout !== null
+            && self::odd($this->findings) === self::odd(Judges::ofLayout($this->plan, $this->layout));
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<int> numbers of the objects that they are about
+     */
+    private static function odd(array $findings): array
+    {
+        return array_merge(...array_map(fn(Finding $one): array => $one->code->isAtObject() ? $one->objects() : [], $findings));
     }
 
     public function drawings(): PieceDrawings
@@ -113,7 +149,7 @@ final readonly class PieceView
         return new PieceDrawings(
             $this->plan,
             $this->layout,
-            $this->findings,
+            self::odd($this->findings),
             $this->figures,
             $this->gaze,
             $this->piece->photograph,
@@ -137,6 +173,30 @@ final readonly class PieceView
         return $this->layout->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}.");
     }
 
+    /** How much of the plan objects cover, and the largest spot without any; nothing where there are none. */
+    public function coverLine(): string
+    {
+        $cover = new Cover($this->plan);
+
+        return $this->plan->inclusions === [] ? '' : Words::say('piece.objects.cover', [
+            'share' => $this->figures->percent($cover->share()), 'across' => $this->figures->length(round($cover->bare(), 3)),
+        ]);
+    }
+
+    /** @return list<Fact> all that lies ready before the first pour, once pours are known */
+    public function kit(): array
+    {
+        return $this->layout === null ? [] : Kit::of($this->plan, $this->layout);
+    }
+
+    /** Whether a pour stays where it is while the others are found. */
+    public function isPinned(int $k): bool
+    {
+        [$from, $to] = array_map(Wish::micrometres(...), [$this->pour($k)->bottom, $this->pour($k)->top]);
+
+        return array_filter($this->plan->pins, fn(Pin $pin): bool => $pin->isAt($from, $to)) !== [];
+    }
+
     /** The resin of a pour, where the piece has several; else nothing. */
     public function resinOf(int $k): string
     {
@@ -146,7 +206,7 @@ final readonly class PieceView
     /** How a pour is coloured. */
     public function coat(int $k): CoatView
     {
-        return new CoatView($this->plan, $this->pour($k), $k, $this->figures);
+        return new CoatView($this->plan, $this->pour($k), $k, count($this->layout->pours ?? []), $this->figures);
     }
 
     /** What a fitting is called: after its kind, by its number among all. */
@@ -155,6 +215,31 @@ final readonly class PieceView
         $kind = Words::say("fields.choices.fitting.{$this->plan->purpose->fittings[$i]->kind}");
 
         return ucfirst(Words::say('template.fitting', ['kind' => $kind, 'number' => $i + 1]));
+    }
+
+    /** By when to begin at the latest; nothing where nothing is due or heat is not known. */
+    public function dueLine(): string
+    {
+        $spare = DueJudge::spare($this->plan, $this->answer->tasks ?? []);
+
+        return $spare === null || $spare < 0.0 ? '' : Words::say('piece.clock.due', [
+            'due' => $this->figures->moment($this->plan->studio->due), 'latest' => $this->figures->moment($spare),
+        ]);
+    }
+
+    /** What a level pair takes to hang by; nothing for a fitting by itself. */
+    public function chainLine(int $i): string
+    {
+        $partner = $this->plan->purpose->partnerOf($i);
+        if ($partner === null) {
+            return '';
+        }
+        $apart = abs($this->plan->purpose->fittings[$i]->x - $this->plan->purpose->fittings[$partner]->x);
+        [$chain, $drop] = FittingPlaces::chain($apart);
+
+        return Words::say('piece.fittings.chain', array_map($this->figures->length(...), [
+            'apart' => $apart, 'chain' => round($chain, 3), 'drop' => round($drop, 3),
+        ]));
     }
 
     /** What a region of a given pour is called. */
@@ -179,10 +264,10 @@ final readonly class PieceView
         return '';
     }
 
-    /** @return array<string, string> what panels say of objects and regions, by where it stands: hundreds of lines, few of them new */
+    /** @return array<string, string> what panels say of vessel, objects and regions, by where it stands: hundreds, few of them new */
     public function lines(): array
     {
-        $lines = [];
+        $lines = ['cover' => $this->coverLine(), 'vessel-line' => $this->vesselLine()];
         foreach ($this->plan->inclusions as $i => $inclusion) {
             $lines["figures-{$i}"] = $this->objects()->figures($inclusion);
         }
@@ -200,9 +285,10 @@ final readonly class PieceView
     {
         $parts = [];
         foreach ($this->plan->pours as $k => $pour) {
-            $parts["pour-{$k}"] = Words::say('piece.Pour', ['number' => $k + 1]);
+            $parts[(new CoatPart($k))->name()] = Words::say('piece.Pour', ['number' => $k + 1]);
             foreach (array_keys($pour->coat->zones) as $z) {
-                $parts["region-{$k}-{$z}"] = Words::say('piece.regions.of', ['number' => $k + 1, 'region' => $this->regionName($k, $z)]);
+                $words = ['number' => $k + 1, 'region' => $this->regionName($k, $z)];
+                $parts[(new CoatPart($k, $z))->name()] = Words::say('piece.regions.of', $words);
             }
         }
 
@@ -230,6 +316,17 @@ final readonly class PieceView
         }
 
         return $swatches;
+    }
+
+    /** What hands do for one pour, minute by minute. */
+    public function acts(int $k): ?ActRail
+    {
+        return $this->layout === null ? null : new ActRail(
+            PourActs::of($this->plan, $this->layout, $k, $this->answer->joints[$k - 1] ?? null),
+            $this->words,
+            $this->figures,
+            ($this->answer->simulation->pours[$k] ?? null)?->startHour,
+        );
     }
 
     /** @return list<Fact> what to make ready before the first pour */

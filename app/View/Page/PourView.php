@@ -20,6 +20,7 @@ use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Viscosity;
 use Pensilis\Scheduling\Session;
+use Pensilis\Settling\Sinking;
 use Pensilis\Vessel\Vessel as Shape;
 
 /** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
@@ -53,6 +54,20 @@ final readonly class PourView
     public function startHour(): float
     {
         return $this->piece->answer?->simulation?->pours[$this->index]->startHour ?? 0.0;
+    }
+
+    /** What can be done with it and when; null until that is computed. */
+    public function windows(): ?PourWindows
+    {
+        $heat = $this->piece->answer?->simulation?->pours[$this->index];
+
+        return $heat === null ? null : new PourWindows($this->piece, $this->pour, $heat);
+    }
+
+    /** What is in a cup of it, g. */
+    public function cupGrams(): float
+    {
+        return $this->pour->batch->mixed() / $this->cups->cups;
     }
 
     /** @return array{string, string} A and B as the device shows them */
@@ -97,6 +112,31 @@ final readonly class PourView
             . ($white ? ' ' . Words::say('pour.thickening.white') : '');
     }
 
+    /** @return list<string> how far grains of its colours sink before it gels: poured at once, and as late as it can be worked */
+    public function sinking(): array
+    {
+        $room = $this->piece->plan->ambient->at(3600.0 * $this->startHour());
+        [$sinking, $late] = [new Sinking($this->resin, $room), $this->resin->thickens(Viscosity::WORKABLE, $room)];
+        $lines = [];
+        foreach ($this->pour->portions->all as $portion) {
+            foreach ($portion->recipe->parts as [$colour]) {
+                if ($colour->grain > 0.0) {
+                    [$soon, $later] = array_map(
+                        fn(float $from): float => $sinking->beforeGel($colour->grain, 1e3 * $colour->density, $from),
+                        [0.0, $late],
+                    );
+                    $lines[$colour->id] = Words::say($soon >= 0.0 ? 'pour.sinking.sinks' : 'pour.sinking.rises', [
+                        'colour' => $colour->name, 'soon' => $this->piece->figures->length(abs($soon)),
+                        'later'  => $this->piece->figures->length(abs($later)), 'after' => $this->piece->figures->span($late / 3600.0),
+                        'depth'  => $this->piece->figures->length($this->pour->depth()),
+                    ]);
+                }
+            }
+        }
+
+        return array_values($lines);
+    }
+
     private function keepsLine(int $minutes, string $cups): string
     {
         $key = ($minutes < 1 ? 'at-once' : 'after') . ($cups === '' ? '' : '-cups');
@@ -116,7 +156,23 @@ final readonly class PourView
         return $uses;
     }
 
-    /** The batch when others of the same resin are mixed with it. */
+    /** @return array<string, int> how many of each thing are set in it, in all vessels that are poured alike */
+    public function sets(): array
+    {
+        $sets = [];
+        foreach ($this->pour->placed as $one) {
+            $sets[$one->kind()] = ($sets[$one->kind()] ?? 0) + $one->count() * $this->piece->plan->setup->pieces;
+        }
+
+        return $sets;
+    }
+
+    /** What a volume of its mix weighs, g. */
+    public function gramsOf(float $cubicMetres): float
+    {
+        return 1e3 * $this->pour->resin->density * $cubicMetres;
+    }
+
     public function together(float $more): Batch
     {
         $studio = $this->piece->plan->studio;

@@ -7,7 +7,7 @@ namespace App\View\Page;
 use Pensilis\Batching\Batch;
 use Pensilis\Layout\LaidPour;
 
-/** One batch for a pour of this piece and pours of another: those of the same resin that are coloured alike. */
+/** One clear batch for a pour of this piece and pours of another of the same resin: split by grams, and coloured afterwards. */
 final readonly class SharedMix
 {
     /** @param array<int, LaidPour> $fitting pours of the other piece, by index */
@@ -18,10 +18,7 @@ final readonly class SharedMix
     {
         $fitting = array_filter(
             $other->layout->pours ?? [],
-            fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name
-                && $pour->coat->zones === []
-                && $here->pour->coat->zones === []
-                && $pour->coat->ground->isSameAs($here->pour->coat->ground),
+            fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name,
         );
         $more = array_sum(array_map(
             fn(LaidPour $pour): float => 1e-6 * $pour->batch->volume,

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Words\Words;
+use Pensilis\Bench\Act;
+use Pensilis\Bench\PourActs;
+use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Weight;
 use Pensilis\Layout\LaidPour;
-use Pensilis\Scheduling\Session;
+use Pensilis\Plan\Applied;
+use Pensilis\Quantity\Known;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\SimulatedPour;
@@ -64,7 +68,6 @@ final readonly class SheetView
     {
         $figures = $this->view->figures;
         [[$a, $b], [$aMl, $bMl]] = [$pour->batch->readings(), $pour->batch->measures()];
-        $pieces = $this->view->plan->setup->pieces;
 
         return new SheetPour(
             $k + 1,
@@ -74,41 +77,96 @@ final readonly class SheetView
             $figures->weighed($pour->batch->device, $b),
             $figures->mass($pour->batch->mixed()),
             Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
-            array_map(fn(Task $task): string => Words::say('sheet.sand', $this->task($task)), $this->ofPour(TaskKind::Sand, $k)),
-            $this->objects($pour, $k),
-            [...$this->mixes($pour), $this->stirring($pour), ...$this->cups($k)],
-            Words::say('sheet.pour', ['depth' => $figures->length($pour->depth())]),
-            $figures->length($pour->top),
-            Words::say($pieces > 1 ? 'sheet.pour-each' : 'sheet.pour-to', [
-                'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces,
-                'until'  => $figures->moment($heat->onClock($heat->workingUntil)),
-            ]),
             [
-                Words::say('sheet.bubbles'),
-                ...array_map(fn(Task $task): string => Words::say('sheet.apply', $this->task($task)), $this->ofPour(TaskKind::Apply, $k)),
+                ...$this->lines('first', array_map(
+                    fn(Task $task): string => Words::say('sheet.sand', $this->task($task)),
+                    $this->ofPour(TaskKind::Sand, $k),
+                )),
+                ...$this->acts($pour, $heat, $k),
+                ...$this->lines('name', array_merge(...array_map(
+                    fn(Applied $one): array => array_map(
+                        fn(string $name): string => Words::say('sheet.name', ['name' => $name]),
+                        $one->names,
+                    ),
+                    $pour->coat->applied,
+                ))),
+                ...$this->lines('apply', array_map(
+                    fn(Task $task): string => Words::say('sheet.apply', $this->task($task) + ['how' => $this->how($task)]),
+                    $this->ofPour(TaskKind::Apply, $k),
+                )),
             ],
-            Words::say(isset($this->view->layout->pours[$k + 1]) ? 'sheet.windows' : 'sheet.windows-last', [
-                'peak'   => $figures->heat($heat->peakCelsius), 'sets' => $figures->moment($heat->onClock($heat->surfaceSets)),
-                'opens'  => $figures->moment($heat->onClock($heat->recoatOpens)),
-                'closes' => $figures->moment($heat->onClock($heat->recoatCloses)),
+            Words::say(match (true) {
+                !isset($this->view->layout->pours[$k + 1])  => 'sheet.windows-last',
+                $this->view->layout->pours[$k + 1]->isOnWet => 'sheet.windows-wet',
+                default                                     => 'sheet.windows',
+            }, [
+                'next'   => $k + 2,
+                'peak'   => $figures->heat($heat->peakCelsius), 'sets' => $figures->moment($heat->onClock(Known::up($heat->surfaceSets))),
+                'opens'  => $figures->moment($heat->onClock(Known::up($heat->recoatOpens))),
+                'closes' => $figures->moment($heat->onClock(Known::down($heat->recoatCloses))),
             ]),
         );
     }
 
-    /** @return list<array{string, string}> */
-    private function objects(LaidPour $pour, int $k): array
+    /** @return list<SheetStep> what is done for a pour, in the order of the work */
+    private function acts(LaidPour $pour, SimulatedPour $heat, int $k): array
     {
-        $lines = [];
-        foreach ($pour->placed as $object) {
-            $laid = $this->view->objects()->howLaid($object);
-            $lines[] = [$object->name(), Words::say($laid === '' ? 'sheet.set-at' : 'sheet.set-laid', [
-                'height' => $this->view->figures->length($this->view->layout?->bottomOf($object) ?? $object->targetBottom),
-                'place'  => $this->view->figures->place($object->x, $object->y),
-                'how'    => $this->view->objects()->howSet($object, $k), 'laid' => $laid,
-            ])];
+        $layout = $this->view->layout;
+        $below = $this->view->answer->joints[$k - 1] ?? null;
+        [$steps, $times] = [[], []];
+        foreach ($layout === null ? [] : PourActs::of($this->view->plan, $layout, $k, $below)->all as $act) {
+            $times[$act->what->name] = ($times[$act->what->name] ?? -1) + 1;
+            $more = implode(' ', array_map($this->view->words->fact(...), [
+                ...$act->checks, ...($act->caution === null ? [] : [$act->caution]),
+            ]));
+            $says = trim("{$this->view->words->fact($act->what)} {$more}");
+            $last = $act->goesOn ? array_pop($steps) : null;
+            array_push($steps, ...match (true) {
+                $last !== null       => [$last->with($says)],
+                $act->objects !== [] => SheetObjects::of($this->view, $act, $more)->steps(),
+                $act->isFilling()    => [$this->filling($pour, $heat, $act, $more)],
+                default              => [new SheetStep("{$act->what->name} {$times[$act->what->name]}", $says)],
+            });
+            // Doses stand where they are stirred in.
+            $steps = [
+                ...$steps,
+                ...($act->isMixing() ? $this->lines('mix', $this->mixes($pour)) : []),
+                ...(($pour->coat->isColoured() ? $act->is('act.colours') : $act->isMixing()) ? $this->lines('cup', $this->cups($k)) : []),
+            ];
         }
 
-        return $lines;
+        return $steps;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<SheetStep>
+     */
+    private function lines(string $key, array $lines): array
+    {
+        return array_map(fn(string $line, int $n): SheetStep => new SheetStep("{$key} {$n}", $line), $lines, array_keys($lines));
+    }
+
+    private function filling(LaidPour $pour, SimulatedPour $heat, Act $act, string $more): SheetStep
+    {
+        [$figures, $pieces] = [$this->view->figures, $this->view->plan->setup->pieces];
+
+        return new SheetStep(
+            'pour',
+            Words::say('sheet.pour', ['depth' => $figures->length($pour->depth())]),
+            $figures->length($pour->top),
+            implode(' ', [Words::say($pieces > 1 ? 'sheet.pour-each' : 'sheet.pour-to', [
+                'ground' => self::ground($this->view), 'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces,
+                'until'  => $figures->moment($heat->onClock(Known::down($heat->workingUntil))),
+            ]), $this->view->words->fact($act->what), $more]),
+        );
+    }
+
+    /** What heights are measured from, in a word. */
+    public static function ground(PieceView $view): string
+    {
+        return Words::say($view->plan->setup->making->isKept() ? 'sheet.ground' : 'sheet.floor');
     }
 
     /** @return list<string> a step of its own where the device does not take it at once */
@@ -119,13 +177,6 @@ final readonly class SheetView
         $reading = fn(float $amount): string => $this->view->figures->reading($pour->batch->device, $amount / $goes);
 
         return $goes === 1 ? [] : [Words::say('sheet.mixes', ['mixes' => $goes, 'a' => $reading($a), 'b' => $reading($b)])];
-    }
-
-    private function stirring(LaidPour $pour): string
-    {
-        $minutes = Session::standingMinutes($pour->resin->sheet->working);
-
-        return Words::say($minutes > 0 ? 'sheet.stir' : 'sheet.stir-fast', ['minutes' => $minutes]);
     }
 
     /** @return list<string> */
@@ -144,6 +195,13 @@ final readonly class SheetView
     private function task(Task $task): array
     {
         return ['task' => $this->view->words->fact($task->what), 'start' => $this->view->figures->moment($task->start)];
+    }
+
+    private function how(Task $task): string
+    {
+        $how = $task->what->values['how'] ?? '';
+
+        return $how instanceof Fact ? $this->view->words->inside($how) : '';
     }
 
     /** @return list<Task> */

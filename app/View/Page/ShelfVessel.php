@@ -39,6 +39,16 @@ final readonly class ShelfVessel
         );
     }
 
+    /** How often it was cast in, of how often it is good for, and where it is from. */
+    public function wear(): string
+    {
+        $lasts = $this->vessel->lasts;
+        $cast = Words::say('shelf.vessels.cast', count: $this->vessel->casted(), values: ['count' => $this->vessel->casted()])
+            . ($lasts === null ? '' : ' ' . Words::say('shelf.vessels.of-about', ['lasts' => $lasts]));
+
+        return $cast . ($this->vessel->origin === '' ? '' : ", {$this->vessel->origin}");
+    }
+
     private static function last(Piece $piece, float $height, UnitSystem $system): string
     {
         $fill = $piece->plan()->vessel->fill;

@@ -41,17 +41,18 @@ final readonly class Stages
     public static function panelOf(string $pointer): string
     {
         return match (true) {
-            preg_match('#^/inclusions/(\d+)#', $pointer, $found) === 1              => "object-{$found[1]}",
-            preg_match('#^/purpose/fittings/(\d+)#', $pointer, $found) === 1        => "fitting-{$found[1]}",
-            preg_match('#^/pours/(\d+)/zones/(\d+)#', $pointer, $found) === 1       => "region-{$found[1]}-{$found[2]}",
-            preg_match('#^/pours/(\d+)#', $pointer, $found) === 1                   => "pour-{$found[1]}",
-            preg_match('#^/(title|purpose|sealing|vessel/viewed)#', $pointer) === 1 => 'use',
-            preg_match('#^/(vessel|pieces)#', $pointer) === 1                       => 'vessel',
-            str_starts_with($pointer, '/colours')                                   => 'colour',
-            preg_match('#^/(ambient|studio/(start|hours))#', $pointer) === 1        => 'clock',
-            preg_match('#^/(resins|layering|studio|pours)#', $pointer) === 1        => 'pours',
-            str_starts_with($pointer, '/inclusions')                                => 'objects',
-            default                                                                 => '',
+            preg_match('#^/inclusions/(\d+)#', $pointer, $found) === 1                                  => "object-{$found[1]}",
+            preg_match('#^/purpose/fittings/(\d+)#', $pointer, $found) === 1                            => "fitting-{$found[1]}",
+            preg_match('#^/pours/(\d+)/zones/(\d+)#', $pointer, $found) === 1                           => "region-{$found[1]}-{$found[2]}",
+            preg_match('#^/pours/(\d+)#', $pointer, $found) === 1                                       => "pour-{$found[1]}",
+            $pointer === '/purpose/due'                                                                 => 'clock',
+            preg_match('#^/(title|purpose|sealing|bubbles|recoat|tape|vessel/viewed)#', $pointer) === 1 => 'use',
+            preg_match('#^/(vessel|pieces)#', $pointer) === 1                                           => 'vessel',
+            str_starts_with($pointer, '/colours')                                                       => 'colour',
+            preg_match('#^/(ambient|studio/(start|hours))#', $pointer) === 1                            => 'clock',
+            preg_match('#^/(resins|layering|studio|pours)#', $pointer) === 1                            => 'pours',
+            str_starts_with($pointer, '/inclusions')                                                    => 'objects',
+            default                                                                                     => '',
         };
     }
 

@@ -1,6 +1,7 @@
 @props(['object', 'vertical' => false, 'most' => 0.0])
-<g @class(['object', 'adrift' => !$object->sits, 'at-odds' => $object->atOdds]) @if($object->id !== '') tabindex="0" role="slider" @else
-    aria-hidden="true" @endif data-object="{{ $object->index }}" data-group="{{ $object->group }}"
+<g @class(['object', 'adrift' => !$object->sits, 'at-odds' => $object->atOdds]) @if($object->id !== '') tabindex="0" role="slider"
+    id="{{ $vertical ? 'section' : 'plan' }}-object-{{ $object->index }}" @else aria-hidden="true" @endif
+   data-object="{{ $object->index }}" data-group="{{ $object->group }}"
    data-bottom="{{ $object->bottomMm }}" data-x="{{ $object->xMm }}" data-y="{{ $object->yMm }}"
    @if($object->id !== '') aria-label="{{ $object->says() }}" aria-orientation="{{ $vertical ? 'vertical' : 'horizontal' }}"
    aria-valuenow="{{ round($vertical ? $object->bottomMm : $object->xMm, 2) }}" aria-valuemin="{{ $vertical ? 0 : -round($most) }}"

@@ -1,7 +1,8 @@
 @props(['restore'])
 @if(session('gone'))
-    <form class="said" method="post" action="{{ route($restore, session('gone')['id'], false) }}" role="status">
+    <form class="said" method="post" action="{{ route($restore, session('gone')['id'], false) }}">
         @csrf @method('put')
-        {{ __('shelf.gone', ['name' => session('gone')['name']]) }} <button class="plain">{{ __('shelf.undo') }}</button>
+        <span role="status">{{ __('shelf.gone', ['name' => session('gone')['name']]) }}</span>
+        <button class="plain">{{ __('shelf.undo') }}</button>
     </form>
 @endif

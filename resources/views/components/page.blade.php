@@ -24,6 +24,8 @@
         <nav aria-label="{{ __('places.places') }}">
             <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page"
                 @endif>{{ __('places.nav.pieces') }}</a>
+            <a href="{{ route('orders', absolute: false) }}" @if(request()->routeIs('orders*')) aria-current="page"
+                @endif>{{ __('places.nav.orders') }}</a>
             <a href="{{ route('shelf', absolute: false) }}" @if(request()->routeIs('shelf', 'supplies*')) aria-current="page"
                 @endif>{{ __('places.nav.shelf') }}</a>
             <a href="{{ route('materials', absolute: false) }}" @if(request()->routeIs('materials')) aria-current="page"

@@ -22,8 +22,7 @@
     @foreach($known->byGroup() as $group => $kinds)
         <section aria-labelledby="{{ $group }}">
             <h2 id="{{ $group }}">{{ App\Words\KindWords::group($group) }}</h2>
-            <div class="wide-table" tabindex="0" role="region"
-                aria-label="{{ __('materials.scrolls', ['group' => App\Words\KindWords::group($group)]) }}">
+            <x-wide-table :label="__('materials.scrolls', ['group' => App\Words\KindWords::group($group)])">
                 <table class="kinds">
                     <thead><tr>@foreach(__('materials.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
                     <tbody>
@@ -84,7 +83,7 @@
                         @endforeach
                     </tbody>
                 </table>
-            </div>
+            </x-wide-table>
         </section>
     @endforeach
     <p class="quiet" data-none hidden>{{ __('materials.none') }}</p>

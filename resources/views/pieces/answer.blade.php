@@ -1,5 +1,5 @@
 <div id="answer" class="answer" data-of="{{ $view->piece->fingerprint() }}" data-others="{{ json_encode($others ?? (object) []) }}"
-    @if($alone ?? false) data-says="{{ json_encode($view->lines()) }}" @endif @if(!$view->isComputing()) data-computed @endif>
+    @if($saved ?? false) data-says="{{ json_encode($view->lines()) }}" @endif @if(!$view->isComputing()) data-computed @endif>
     <nav class="stages" aria-label="{{ __('piece.stages.head') }}">
         @foreach($view->stages()->all() as $stage)
             <a href="#{{ $stage->panel }}" class="is-{{ $stage->state }}">
@@ -13,7 +13,11 @@
             </a>
         @endforeach
     </nav>
-    <div class="drawings" id="drawings">@include('pieces.drawings')</div>
+    @if($drawn ?? false)
+        <div class="drawings" id="drawings" hx-morph-skip-children></div>
+    @else
+        <div class="drawings" id="drawings">@include('pieces.drawings')</div>
+    @endif
     <div class="times" id="times">@include('pieces.pours')</div>
     <div class="judgement" id="judgement">@include('pieces.judgement')</div>
 </div>

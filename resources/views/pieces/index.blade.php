@@ -1,8 +1,9 @@
 <x-page :title="__('pieces.title')">
     @if(session('deleted'))
-        <form class="said" method="post" action="{{ route('trash.update', session('deleted')['id'], false) }}" role="status">
+        <form class="said" method="post" action="{{ route('trash.update', session('deleted')['id'], false) }}">
             @csrf @method('put')
-            {{ __('pieces.deleted', ['title' => session('deleted')['title']]) }} <button class="plain">{{ __('pieces.undo') }}</button>
+            <span role="status">{{ __('pieces.deleted', ['title' => session('deleted')['title']]) }}</span>
+            <button class="plain">{{ __('pieces.undo') }}</button>
         </form>
     @endif
     <header class="list-head">

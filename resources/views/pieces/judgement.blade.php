@@ -13,9 +13,9 @@
         @endforeach
     </dl>
     <ul>
-        @foreach($view->notices() as $finding)
+        @foreach($view->notices() as $id => $finding)
             @php($weight = App\View\Page\Question::weightOf($finding))
-            <li class="is-{{ $weight }}">
+            <li class="is-{{ $weight }}" id="{{ $id }}">
                 @if($weight !== 'told')
                     <x-sign :state="$weight"/>
                 @endif

@@ -34,6 +34,26 @@
             </div>
             <button class="btn btn-primary">{{ __('photograph.lay') }}</button>
         </form>
+        @if($photograph->mm_per_pixel !== null)
+            <h2>{{ __('photograph.dam.head') }}</h2>
+            <p>{{ __('photograph.dam.how') }}</p>
+            <form method="post" action="{{ route('pieces.dam.store', $piece, false) }}" data-tracing>
+                @csrf <x-once/>
+                <svg class="scaling" viewBox="0 0 {{ $photograph->width }} {{ $photograph->height }}" width="{{ $photograph->width }}"
+                    height="{{ $photograph->height }}" role="img" aria-label="{{ __('photograph.dam.label') }}">
+                    <image href="{{ route('pieces.photograph.show', [$piece, 'of' => $photograph->id], false) }}"
+                        width="{{ $photograph->width }}" height="{{ $photograph->height }}"/>
+                    <polygon class="measure" data-dam/>
+                </svg>
+                <div class="field wide">
+                    <label for="points">{{ __('photograph.dam.points') }}</label>
+                    <input class="form-control form-control-sm" id="points" name="points" value="{{ old('points') }}" required
+                        maxlength="10000" autocomplete="off">
+                </div>
+                <button type="button" class="btn btn-outline-primary with-script" data-back>{{ __('photograph.dam.back') }}</button>
+                <button class="btn btn-primary">{{ __('photograph.dam.press') }}</button>
+            </form>
+        @endif
         <form method="post" action="{{ route('pieces.photograph.destroy', $piece, false) }}">
             @csrf
             @method('delete')

@@ -6,7 +6,7 @@
         preserveAspectRatio="xMidYMin" data-drawing="plan"
         data-scale="{{ $plan->scale }}" data-stretch="1" data-degrees="0" data-turned="{{ $turned ? 1 : 0 }}" data-marks="" role="group"
         aria-label="{{ __('piece.drawings.plan-label') }}">
-        <a class="part" href="#vessel" aria-label="{{ __('piece.vessel.head') }}">
+        <a class="part" id="plan-vessel" href="#vessel" aria-label="{{ __('piece.vessel.head') }}">
             <x-cut class="mold" :section="$plan->rim" :plan="$plan" :beyond="$plan->wall()"/>
         </a>
         <x-cut class="glass glass-1" :section="$plan->rim" :plan="$plan"/>
@@ -21,9 +21,8 @@
         @if($plan->isTapered())<x-cut class="floor-line" :section="$plan->floor()" :plan="$plan"/>@endif
         <path class="cross" d="M-8 0H8M0 -8V8"/>
         @foreach($plan->fittings() as $fitting)
-            <a class="part" href="#fitting-{{ $fitting->index }}" aria-label="{{ $fitting->says() }}" data-fitting="{{ $fitting->index }}"
-                data-x="{{ $fitting->xMm() }}" data-y="{{ $fitting->yMm() }}" @if($fitting->partner !== null) data-partner="{{
-                $fitting->partner }}" @endif>
+            <a class="part" id="plan-fitting-{{ $fitting->index }}" href="#fitting-{{ $fitting->index }}"
+                aria-label="{{ $fitting->says() }}" {{ $fitting->at() }}>
                 <circle class="fitting-hit" cx="{{ $fitting->x }}" cy="{{ $fitting->y }}" r="{{ max(12, $fitting->radius) }}"/>
                 <circle class="fitting" cx="{{ $fitting->x }}" cy="{{ $fitting->y }}" r="{{ $fitting->radius }}"/>
                 <text class="fitting-name" x="{{ $fitting->x }}" y="{{ $fitting->y - max(12, $fitting->radius) - 3 }}">{{

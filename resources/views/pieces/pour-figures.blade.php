@@ -12,5 +12,19 @@
             <div><dt>{{ __("piece.pours.figures.{$name}") }}</dt><dd>{{ $says }}</dd></div>
         @endforeach
     </dl>
+    @php($acts = $view->acts($k))
+    @if($acts !== null)
+        @php($steps = $acts->steps())
+        <details id="pour-acts-{{ $k }}" class="acts">
+            <summary>{{ __('piece.pours.acts', ['takes' => $acts->takes()]) }}
+                <svg width="100%" height="10" aria-hidden="true">
+                    @foreach($steps as $step)
+                        <rect x="{{ round($step['x'], 2) }}%" width="{{ max(0.4, round($step['width'], 2)) }}%" height="10"/>
+                    @endforeach
+                </svg>
+            </summary>
+            <ol>@foreach($steps as $step)<li><span class="quiet">{{ $step['from'] }}</span> {{ $step['says'] }}</li>@endforeach</ol>
+        </details>
+    @endif
     <p><a href="{{ route('pours.show', [$view->piece, $k], false) }}">{{ __('piece.pours.open', ['number' => $k + 1]) }}</a></p>
 </div>

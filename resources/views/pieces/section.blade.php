@@ -1,3 +1,4 @@
+@php($layers = $section->layers())
 <figure class="section">
     <figcaption>
         {{ __('piece.drawings.section') }} <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ?
@@ -13,13 +14,14 @@
             <rect class="board" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
         @endif
         @if(!$turned)
-            <a class="part" href="#vessel" aria-label="{{ __('piece.vessel.head') }}"><polygon class="mold"
+            <a class="part" id="section-vessel" href="#vessel" aria-label="{{ __('piece.vessel.head') }}"><polygon class="mold"
                 points="{{ $section->outside() }}"/></a>
         @endif
 
         <polygon class="empty" points="{{ $section->whole() }}"/>
-        @foreach($section->layers() as $layer)
-            <a class="part" href="#pour-{{ $layer['number'] - 1 }}" aria-label="{{ __('piece.Pour', ['number' => $layer['number']]) }}">
+        @foreach($layers as $layer)
+            <a class="part" id="section-pour-{{ $layer['number'] - 1 }}" href="#pour-{{ $layer['number'] - 1 }}"
+                aria-label="{{ __('piece.Pour', ['number' => $layer['number']]) }}">
                 <polygon class="glass glass-{{ $layer['number'] % 2 }}" points="{{ $layer['points'] }}"/>
             </a>
         @endforeach
@@ -28,28 +30,32 @@
                 fill="{{ $one['shade'] }}"/>
         @endforeach
 
+        @php($fittings = $plan->fittings())
         @foreach($section->fittings() as $n => [$x, $y, $width, $height, $says])
-            <a class="part" href="#fitting-{{ $n }}" aria-label="{{ $says }}">
+            <a class="part" id="section-fitting-{{ $n }}" href="#fitting-{{ $n }}" aria-label="{{ $says }}"
+                {{ $fittings[$n]->at() }}>
                 <rect class="kept-free" x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"/>
             </a>
         @endforeach
-        @foreach($section->layers() as $layer)
+        @foreach($layers as $layer)
             <text class="layer-name" x="{{ $layer['left'] + 6 }}" y="{{ $layer['middle'] + 4 }}">{{ $layer['number'] }}</text>
             @if($view->isGiven())
-                <g class="surface" tabindex="0" role="slider" aria-orientation="vertical" aria-valuenow="{{ $layer['height'] }}"
-                    aria-valuemin="0" aria-valuemax="{{ round(1e3 * $view->plan->vessel->shape->height()) }}"
+                <g class="surface" id="surface-{{ $layer['number'] - 1 }}" tabindex="0" role="slider" aria-orientation="vertical"
+                    aria-valuenow="{{ $layer['height'] }}" aria-valuemin="0"
+                    aria-valuemax="{{ round(1e3 * $view->plan->vessel->shape->height()) }}"
                     aria-label="{{ __('piece.pours.surface', ['number' => $layer['number'], 'height' => $layer['label']]) }}"
                     data-surface="{{ $layer['number'] - 1 }}" data-depth="{{ $layer['depth'] }}">
                     <line class="grip" x1="{{ $layer['left'] }}" x2="{{ $section::WIDTH - 10 }}" y1="{{ $layer['top'] }}"
                         y2="{{ $layer['top'] }}"/>
                     <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}"
                         y2="{{ $layer['top'] }}"/>
-                    <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+                    <text class="level" x="{{ $section::WIDTH - 2 }}" y="{{ $layer['top'] + 4 }}"
+                        text-anchor="end">{{ $layer['label'] }}</text>
                 </g>
             @else
                 <line class="edge" x1="{{ $layer['left'] }}" x2="{{ $layer['right'] }}" y1="{{ $layer['top'] }}"
                     y2="{{ $layer['top'] }}"/>
-                <text class="level" x="{{ $section::WIDTH - 62 }}" y="{{ $layer['top'] + 4 }}">{{ $layer['label'] }}</text>
+                <text class="level" x="{{ $section::WIDTH - 2 }}" y="{{ $layer['top'] + 4 }}" text-anchor="end">{{ $layer['label'] }}</text>
             @endif
         @endforeach
         <g class="rule" aria-hidden="true">
@@ -69,6 +75,6 @@
 
             <x-drawn-object :object="$object" vertical :most="$view->plan->vessel->fill * 1e3"/>
         @endforeach
-        <x-object-names :objects="$objects" :labels="$section->labels($objects)"/>
+        <x-object-names :objects="$objects" :labels="$section->labels($objects, $layers)"/>
     </svg>
 </figure>

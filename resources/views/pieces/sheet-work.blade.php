@@ -22,6 +22,10 @@
         @endforeach
     </p>
 @endif
+<h2>{{ __('sheet.kit') }}</h2>
+<p class="ready">
+    @foreach($view->kit() as $one)<x-tick :step="'kit ' . $one->name" :done="$done">{{ $view->words->inside($one) }}</x-tick>@endforeach
+</p>
 @foreach($sheet->pours() as $pour)
     <section class="sheet-pour">
         <h2>
@@ -46,15 +50,10 @@
         <p class="windows">{{ $pour->cups }}</p>
         <ul class="order">
             @php($of = "pour {$pour->number}")
-            @foreach($pour->first as $n => $step)<li><x-tick :step="$of . ' first ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
-            @foreach($pour->objects as [$object, $how])
-                <li><x-tick :step="Str::limit($of . ' set ' . $object, 150, '…')" :done="$done">{{ __('sheet.Set') }}
-                    <strong>{{ $object }}</strong> {{ $how }}.</x-tick></li>
+            @foreach($pour->steps as $step)
+                <li><x-tick :step="Str::limit($of . ' ' . $step->key, 150, '…')" :done="$done">{{ $step->lead }}
+                    @if($step->bold !== '')<strong>{{ $step->bold }}</strong> {{ $step->rest }}@endif</x-tick></li>
             @endforeach
-            @foreach($pour->mixing as $n => $step)<li><x-tick :step="$of . ' mix ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
-            <li><x-tick :step="$of . ' pour'" :done="$done">{{ $pour->pour }} <strong>{{ $pour->level }}</strong>
-                {{ $pour->until }}</x-tick></li>
-            @foreach($pour->after as $n => $step)<li><x-tick :step="$of . ' after ' . $n" :done="$done">{{ $step }}</x-tick></li>@endforeach
         </ul>
         <p class="windows">{{ $pour->windows }}</p>
     </section>

@@ -1,6 +1,6 @@
 @php($view = $sheet->view)
 <x-page :title="__('sheet.title', ['piece' => $view->piece->title])">
-    <article @class(['sheet', 'sheet-many' => count($view->layout->pours ?? []) > 3])>
+    <article @class(['sheet', 'sheet-many' => count($view->layout->pours ?? []) > 2])>
         <header>
             <h1>{{ $view->piece->title }}</h1>
             <p>
@@ -10,7 +10,8 @@
             </p>
         </header>
         @if($view->answer === null)
-            <p>
+            <p role="status" hx-get="{{ route('pieces.sheet', $view->piece, false) }}" hx-trigger="load delay:1s" hx-target=".sheet"
+                hx-select=".sheet" hx-swap="outerHTML">
                 {{ __('sheet.computing') }} <a href="{{ route('pieces.sheet', $view->piece, false) }}">{{ __('sheet.again') }}</a>
                     {{ __('sheet.in-a-moment') }}
             </p>

@@ -2,8 +2,10 @@
     viewBox="{{ $drawing->left() }} {{ $drawing->top() }} {{ $drawing->width }} {{ $drawing->height }}" fill="none" stroke="#0f3b45"
     stroke-width="0.3" font-family="sans-serif" role="img" aria-label="{{ __('template.label', ['piece' => $title]) }}">
     <polygon points="{{ $drawing->points($drawing->rim) }}"/>
-    <path d="M-6 0H6M0 -6V6"/>
-    @foreach($drawing->coats() as $one)
+    @foreach($drawing->holes() as $hole)<polygon points="{{ $hole }}"/>@endforeach
+
+    <x-mark :x="0" :y="0" :half="$drawing::MIDDLE"/>
+    @foreach($drawing->coats as $one)
         <path d="@foreach($one['lines'] as [$x, $y, $toX, $toY])M{{ $x }} {{ $y }}L{{ $toX }} {{ $toY }}@endforeach" stroke-width="0.25"
             stroke-dasharray="2 1"/>
         @if($one['isTurned'])
@@ -13,12 +15,11 @@
     @endforeach
     @foreach($drawing->objects() as $object)
         <polygon points="{{ $object['points'] }}" stroke-width="0.4"/>
-        <path d="M{{ $object['x'] - 1.5 }} {{ $object['y'] }}h3M{{ $object['x'] }} {{ $object['y'] - 1.5 }}v3"/>
+        <x-mark :x="$object['x']" :y="$object['y']" :half="$drawing::MARK"/>
     @endforeach
-    @foreach($drawing->fittings() as $one)
+    @foreach($drawing->fittings as $one)
         <circle cx="{{ $one['x'] }}" cy="{{ $one['y'] }}" r="{{ $one['radius'] }}" stroke-width="0.4" stroke-dasharray="1 0.8"/>
-        <path d="M{{ $one['x'] - $drawing::CROSS }} {{ $one['y'] }}h{{ 2 * $drawing::CROSS }}M{{ $one['x'] }} {{ $one['y'] - $drawing::CROSS
-            }}v{{ 2 * $drawing::CROSS }}"/>
+        <x-mark :x="$one['x']" :y="$one['y']" :half="$drawing::CROSS"/>
     @endforeach
     @foreach($drawing->labels() as $label)
         <text x="{{ $label->x }}" y="{{ $label->y }}" font-size="{{ $drawing::TYPE }}" text-anchor="middle" fill="#0f3b45"
@@ -33,7 +34,7 @@
         <text x="0" y="15.5" font-size="3" fill="#0f3b45" stroke="none">
             {{ __($drawing->mirrored ? 'template.check-mirrored' : 'template.check', ['length' => $drawing->check()]) }}
         </text>
-        @foreach($drawing->fittings() as $n => $one)
+        @foreach($drawing->fittings as $n => $one)
             <text x="0" y="{{ 15.5 + ($n + 1) * $drawing::LINE }}" font-size="3" fill="#0f3b45" stroke="none">{{ $one['says'] }}</text>
         @endforeach
     </g>

@@ -13,7 +13,7 @@
         @foreach($view->plan->setup->compartments as $one)
             <p>
                 {{ __($pieces > 1 ? 'piece.pours.compartment-each' : 'piece.pours.compartment', ['name' => $one->name,
-                    'volume' => $figures->volume(1e6 * $one->shape->volumeTo($one->depth))]) }}
+                    'volume' => $figures->volume(1e6 * $one->net())]) }}
             </p>
         @endforeach
         <p class="quiet">

@@ -1,8 +1,9 @@
-@php([$cups, $darkening, $thickening] = [$view->coat->cupLines(), $view->coat->darkening(), $view->thickening()])
+@php([$cups, $darkening, $thickening, $meetings] = [$view->coat->cupLines(), $view->coat->darkening(), $view->thickening(),
+    $view->coat->meetings()])
 @if($cups !== [])
     <section aria-labelledby="cups">
         <h2 id="cups">{{ __('pour.cups.head') }}</h2>
-        <div class="wide-table" tabindex="0" role="region" aria-label="{{ __('pour.cups.scrolls') }}">
+        <x-wide-table :label="__('pour.cups.scrolls')">
             <table class="kinds cups">
                 <thead>
                     <tr>
@@ -25,15 +26,27 @@
                     @endforeach
                 </tbody>
             </table>
-        </div>
+        </x-wide-table>
         <p class="quiet">{{ __('pour.cups.note') }}</p>
         <ul>
             @if($view->coat->isTraced())<li>{{ __('pour.cups.traced', ['trace' => $view->coat->trace()]) }}</li>@endif
             @if($thickening !== null)<li><strong>{{ __('pour.cups.thicken') }}</strong> {{ $thickening }}</li>@endif
+            @foreach($view->sinking() as $line)<li>{{ $line }}</li>@endforeach
             @if(count($view->pour->portions->all) > 1)
                 <li>{{ __($view->pour->coat->merges ? 'pour.cups.merges' : 'pour.cups.stays') }} {{ __('pour.cups.invaded') }}</li>
             @endif
         </ul>
+        @if($meetings !== [])
+            <p>
+                @foreach($meetings as [$says, $shade])
+                    <span class="text-nowrap">
+                        <svg class="swatch" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><rect width="20" height="20"
+                            fill="{{ $shade }}"/></svg> {{ $says }}
+                    </span>
+                @endforeach
+                <span class="quiet">{{ __('pour.meets-note') }}</span>
+            </p>
+        @endif
         @if($darkening !== [])
             <h3>{{ __('pour.cups.darken') }}</h3>
             <ol>@foreach($darkening as $line)<li>{{ $line }}</li>@endforeach</ol>

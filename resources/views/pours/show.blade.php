@@ -10,6 +10,7 @@
     @include('pours.measure')
     @include('pours.cups')
     @include('pours.applied')
+    @include('pours.when')
     @include('pours.shared')
     <div class="columns">
         <section aria-labelledby="check">

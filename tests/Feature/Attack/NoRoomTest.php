@@ -21,9 +21,7 @@ use Tests\Meshes;
 
 beforeEach(function (): void {
     Storage::fake('local');
-    $this->user = $this->member();
-    $this->piece = $this->pieceOf($this->user);
-    $this->actingAs($this->user);
+    [$this->user, $this->piece] = $this->signedIn();
     $this->path = "/pieces/{$this->piece->id}";
     $this->fill = function (string $place): void {
         $path = Storage::disk('local')->path("{$place}.new");

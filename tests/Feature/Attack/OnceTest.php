@@ -16,9 +16,7 @@ use Tests\Plans;
 use Tests\Sources;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->piece = $this->pieceOf($this->user, Plans::coneWithPours());
-    $this->actingAs($this->user);
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
     $this->path = "/pieces/{$this->piece->id}";
 });
 

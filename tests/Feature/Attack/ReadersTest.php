@@ -34,9 +34,7 @@ function within(callable $read): void
 }
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->piece = $this->pieceOf($this->user);
-    $this->actingAs($this->user);
+    [$this->user, $this->piece] = $this->signedIn();
     $this->path = "/pieces/{$this->piece->id}";
 });
 

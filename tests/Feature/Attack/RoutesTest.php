@@ -38,7 +38,8 @@ const OPEN_ADDRESSES = ['/', 'sign-in', 'forgotten', 'new-password', 'new-passwo
 /** Addresses that name nothing of a studio, so that there is nothing of another to name. */
 const OWN_ADDRESSES = [
     'session', 'studio', 'studio/defaults', 'studio/invitations', 'shelf', 'shelf/{kind}', 'shelf/{kind}/table.csv',
-    'shelf/{kind}/table', 'materials', 'materials/findings', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',
+    'shelf/{kind}/table', 'materials', 'materials/findings', 'orders', 'orders/table.csv',
+    'orders/table', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',
 ];
 
 /** @return array<string, string> something of everything that an address can name, of a studio with all of it */
@@ -56,6 +57,8 @@ function richStudio(User $user): array
     $supply = $studio->supplies()->create(['kind' => SupplyKind::Consumable, 'name' => 'Cups', 'document' => []]);
     $goneSupply = $studio->supplies()->create(['kind' => SupplyKind::Consumable, 'name' => 'Gloves', 'document' => []]);
     $goneSupply->delete();
+    $goneOrder = $studio->orders()->create(['wanted' => 'Gone']);
+    $goneOrder->delete();
     [$invitation] = Invitation::issue($studio, 'guest@studio.example');
 
     return [
@@ -66,6 +69,7 @@ function richStudio(User $user): array
             'sealing' => '', 'colour' => '',
         ])->id,
         'recipe' => (string) $studio->recipes()->create(['name' => 'Dusk', 'document' => ['coat' => [], 'colours' => []]])->id,
+        'order'  => (string) $studio->orders()->create(['wanted' => 'Cone'])->id, 'goneOrder' => (string) $goneOrder->id,
         'member' => (string) $user->id, 'openInvitation' => (string) $invitation->id,
         'signIn' => (string) SignIn::open($user, 'Hers')->id, 'token' => 'x',
         'mixing' => (string) $piece->mixings()->create([
@@ -78,7 +82,8 @@ function richStudio(User $user): array
 function everything(): array
 {
     $all = [];
-    $tables = ['studios', 'users', 'pieces', 'piece_states', 'vessels', 'supplies', 'recipes', 'findings', 'mixings', 'invitations'];
+    $tables = ['studios', 'users', 'pieces', 'piece_states', 'vessels', 'supplies', 'recipes', 'findings', 'mixings', 'invitations',
+        'orders'];
     foreach ($tables as $table) {
         $all[$table] = DB::table($table)->orderBy('id')->get()->map(fn(object $row): array => (array) $row)->all();
     }

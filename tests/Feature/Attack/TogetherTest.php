@@ -10,9 +10,7 @@ use Pensilis\Quantity\UnitSystem;
 use Tests\Plans;
 
 beforeEach(function (): void {
-    $this->user = $this->member();
-    $this->piece = $this->pieceOf($this->user);
-    $this->actingAs($this->user);
+    [$this->user, $this->piece] = $this->signedIn();
     $this->path = "/pieces/{$this->piece->id}";
     // As the script sends it: what each field showed, and what was typed.
     $this->edit = fn(array $texts, ?string $of = null) => $this->withHeader('HX-Request', 'true')->patch($this->path, [

@@ -9,7 +9,8 @@ use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
 
 it('writes every key that others rely on', function (): void {
-    $simulated = AnswerWriter::simulation((new Planner(new CalibrationMemory()))->judge(Plans::read([], Plans::coneWithPours())));
+    $plan = Plans::read([], Plans::coneWithPours());
+    $simulated = AnswerWriter::simulation((new Planner(new CalibrationMemory()))->judge($plan), new CalibrationMemory());
     expect($simulated)->toHaveKeys(['pours', 'inclusions', 'energy_balance_error', 'warnings'])
         ->and($simulated['pours'][0])->toHaveKeys(['depth_mm', 'bottom_mm', 'top_mm', 'volume_ml', 'mass_g', 'a_g', 'b_g', 'peak_celsius',
             'peak_at_h', 'gel_first_h', 'gel_last_h', 'working_until_h', 'recoat_opens_h', 'recoat_closes_h', 'demold_h',
@@ -17,7 +18,7 @@ it('writes every key that others rely on', function (): void {
         ->and($simulated['inclusions'][0])->toHaveKeys(['bulk_density_g_cm3', 'releasable_air_ml', 'must_seal', 'max_celsius_reached',
             'placement_opens_h', 'placement_closes_h', 'drift_mm'])
         ->and($simulated['energy_balance_error'])->toBeLessThan(0.005)
-        ->and(AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read())))->toHaveKeys([
+        ->and(AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read()), new CalibrationMemory()))->toHaveKeys([
             'feasible', 'reasons', 'cost', 'joints', 'tasks', 'pours', 'inclusions', 'warnings',
         ]);
     $plan = Plans::read([], Plans::coneWithPours());
@@ -29,7 +30,7 @@ it('writes every key that others rely on', function (): void {
 it('gives tasks hours but no clock where the plan has no start', function (): void {
     $document = Plans::cone();
     unset($document['studio']['start']);
-    $written = AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read([], $document)));
+    $written = AnswerWriter::plan((new Planner(new CalibrationMemory()))->plan(Plans::read([], $document)), new CalibrationMemory());
     expect($written['tasks'][0]['start'])->toBeNull()
         ->and($written['tasks'][0]['start_h'])->toBe(0.0)
         ->and(array_column($written['warnings'], 'code'))->toContain('hours-without-start');
@@ -42,7 +43,7 @@ it('gives portions and what is seen on the command line', function (): void {
         ->and(array_column($batch[2]['portions'], 'name'))->toBe(['left', 'middle', 'right'])
         ->and(array_sum(array_column($batch[2]['portions'], 'mix_g')))->toEqualWithDelta($batch[2]['mass_g'], 1e-9)
         ->and($batch[2]['portions'][0]['colours'])->toBe([['colour' => 'blue', 'drops_per_10_ml' => 0.1]]);
-    $seen = AnswerWriter::simulation((new Planner(new CalibrationMemory()))->judge($plan))['inclusions'][0];
+    $seen = AnswerWriter::simulation((new Planner(new CalibrationMemory()))->judge($plan), new CalibrationMemory())['inclusions'][0];
     // The cone's tip lies 12 mm below the face.
     expect($seen['apparent_depth_mm'])->toEqualWithDelta(12.0 / 1.55, 1e-9)
         ->and($seen['shows_pct'])->toBeGreaterThan(20.0)->toBeLessThan(100.0);

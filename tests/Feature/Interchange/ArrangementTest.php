@@ -47,6 +47,15 @@ it('lays them round the middle, as a regular polygon, in the order in which they
     expect($places[0][0])->toBeLessThan(0.0)->and($places[2][0])->toBeGreaterThan(0.0);
 });
 
+it('D4 leaves equal gaps between things of different size', function () use ($beads, $at): void {
+    $document = $beads([[0, 0, 5], [5, 0, 5], [30, 0, 5]]);
+    foreach ([4, 10, 20] as $i => $wide) {
+        $document['inclusions'][$i]['size_mm'] = [$wide, $wide, $wide];
+    }
+    // From −2 to 40 are 42 mm; less 4 + 10 + 20 of things that leaves 8, two gaps of 4: the middle one from 6 to 16.
+    expect(array_column($at(Arrangement::of($document, ['bead 0', 'bead 1', 'bead 2'], 'even-across')), 0))->toEqual([0, 11, 30]);
+});
+
 it('spreads them where there is room', function () use ($beads, $all, $at): void {
     $document = Arrangement::of($beads([[0, 0, 5], [1, 0, 5], [0, 1, 5], [1, 1, 5]]), $all, 'spread');
     $places = $at($document);

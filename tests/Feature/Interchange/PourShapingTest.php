@@ -32,6 +32,14 @@ it('divides a pour in two of its colour, the upper midway to the next', function
         ->and(PlanFile::sound($divided)->pours)->toHaveCount(4);
 });
 
+it('C1 lays one more coat like another on it, as soon as that takes one', function () use ($depths): void {
+    $more = PourShaping::shaped(shapedPours(), 2, 'again');
+    $opens = Plans::cone()['resins'][0]['sheet']['recoat_open_h'];
+    expect($depths($more))->toBe([14.0, 18.0, 28.0, 28.0])->and($more['pours'][3]['start_h'])->toEqual(80 + $opens);
+    $lettered = PourShaping::shaped(shapedPours(), 0, 'again');
+    expect($depths($lettered))->toBe([14.0, 14.0, 18.0, 28.0])->and($lettered['pours'][1])->not->toHaveKey('applied');
+});
+
 it('leaves what is laid on a surface with the lower half, and pours the last as soon as its resin takes another coat', function (): void {
     $divided = PourShaping::shaped(shapedPours(), 0, 'split');
     expect($divided['pours'][0])->toHaveKey('applied')->and($divided['pours'][1])->not->toHaveKey('applied');

@@ -182,10 +182,6 @@ it('asks five questions and answers each in a word', function (array $changes, a
     'stands out'   => [['/inclusions/0/target_bottom_mm' => 40], ['bad', 'open', 'open', 'open', 'open']],
     'not sealed'   => [['/inclusions/0/sealed_coats' => 0], ['bad', 'good', 'good', 'good', 'good']],
     'coarse scale' => [['/studio/scale_step_g' => 2], ['good', 'good', 'good', 'good', 'look']],
-    'tapered'      => [['/vessel' => ['shape' => 'cone-frustum', 'bottom_diameter_mm' => 80, 'top_diameter_mm' => 95, 'height_mm' => 60,
-        'wall'                                => [
-            'material' => 'silicone', 'thickness_mm' => 4,
-        ]]], ['good', 'look', 'good', 'good', 'good']],
 ]);
 
 it('looks from any side: a box shows its length, its width, and both at half a right angle', function (int $degrees, float $shown): void {

@@ -6,7 +6,8 @@
             <div class="field">
                 <label for="repeat-times">{{ __('piece.objects.repeat.times') }}</label>
                 <input class="form-control form-control-sm" id="repeat-times" name="times" type="number"
-                    min="{{ App\Interchange\PlanFile\Repeat::LEAST }}" max="{{ App\Interchange\PlanFile\Repeat::MOST }}" required>
+                    min="{{ App\Interchange\PlanFile\Repeat::LEAST }}" max="{{ App\Interchange\PlanFile\Repeat::MOST }}"
+                    placeholder="{{ __('piece.objects.repeat.fit') }}">
             </div>
             <div class="field">
                 <label for="repeat-way">{{ __('piece.objects.repeat.way') }}</label>
@@ -20,6 +21,16 @@
                 <label for="repeat-far">{{ __('piece.objects.repeat.far') }}</label>
                 <input class="form-control form-control-sm" id="repeat-far" name="far" autocomplete="off"
                     maxlength="{{ App\Words\Limits::QUANTITY }}" placeholder="{{ __('piece.objects.repeat.usual') }}">
+            </div>
+            <div class="field">
+                <label for="repeat-gap">{{ __('piece.objects.repeat.gap') }}</label>
+                <input class="form-control form-control-sm" id="repeat-gap" name="gap" autocomplete="off"
+                    maxlength="{{ App\Words\Limits::QUANTITY }}" placeholder="{{ __('piece.objects.repeat.usual') }}">
+            </div>
+            <div class="field">
+                <label for="repeat-start">{{ __('piece.objects.repeat.start') }}</label>
+                <input class="form-control form-control-sm" id="repeat-start" name="start" type="number" min="0" max="360" step="any"
+                    placeholder="{{ __('piece.objects.repeat.here') }}">
             </div>
             <div class="field"><button class="btn btn-sm btn-outline-primary">{{ __('piece.objects.repeat.press') }}</button></div>
         </x-act>

@@ -25,6 +25,7 @@
     </x-more>
     <x-more id="pour-{{ $k }}-regions" :says="__('piece.regions.typed')" :view="$form->texts" :fields="$coats->moreZones($k)"/>
     <x-more id="pour-{{ $k }}-applied" :says="__('piece.colours.applied')" :view="$form->texts" :fields="$coats->applied($k)"/>
+    <x-more id="pour-{{ $k }}-lettering" :says="__('piece.colours.lettering.head')">@include('pieces.panels.lettering')</x-more>
     <x-more id="pour-{{ $k }}-recipes" :says="__('piece.colours.recipes')">
         @if($k > 0)
             <x-act :to="route('pieces.recipes.update', [$view->piece, $k], false)" method="put" :saw="$view->piece">

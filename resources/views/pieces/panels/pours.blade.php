@@ -10,6 +10,15 @@
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
         </x-act>
     @endif
+    @if(!$view->isGiven())
+        @foreach(array_keys($view->plan->pins) as $i)
+            <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->pinned($i)"/></div>
+            <x-act :to="route('pieces.pins.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
+                <input type="hidden" name="pin" value="{{ $i }}">
+                <button class="plain">{{ __('piece.pours.unpin', ['number' => $i + 1]) }}</button>
+            </x-act>
+        @endforeach
+    @endif
     @include('pieces.totals', ['oob' => false])
     <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->layering()"/></div>
     @foreach(array_values($view->plan->resins) as $i => $resin)

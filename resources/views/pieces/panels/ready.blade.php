@@ -1,3 +1,4 @@
+@php($kit = $view->kit())
 <x-panel of="ready" :title="__('piece.before.head')">
     @if($view->plan->inclusions !== [])
         <dl class="prep">
@@ -13,5 +14,9 @@
             <dd>{{ $view->words->ready($step, 'why') }}</dd>
         @endforeach
     </dl>
+    @if($kit !== [])
+        <h3>{{ __('piece.before.kit') }}</h3>
+        <ul>@foreach($kit as $one)<li>{{ $view->words->inside($one) }}</li>@endforeach</ul>
+    @endif
     <p><a class="btn btn-primary" href="{{ route('pieces.sheet', $view->piece, false) }}">{{ __('piece.head.sheet') }}</a></p>
 </x-panel>

@@ -19,7 +19,7 @@
         </p>
         <p class="quiet">{{ __('piece.together.each') }}</p>
         <div class="fields">
-            @foreach($form->fields->shared(0) as $field)
+            @foreach($form->fields->objects()->shared(0) as $field)
                 @php($key = substr($field->pointer, strlen('/inclusions/0/')))
                 <div class="field">
                     <label for="each-{{ $loop->index }}">{{ $field->label() }}</label>

@@ -26,7 +26,7 @@
 @foreach($view->plan->purpose->fittings as $i => $fitting)
     <x-panel of="fitting-{{ $i }}" :title="$view->fittingName($i)" up="use">
         <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->fitting($i)"/></div>
-        <p class="quiet">{{ __('piece.fittings.free') }}</p>
+        <p class="quiet">{{ __('piece.fittings.free') }} {{ $view->chainLine($i) }}</p>
         <x-act :to="route('pieces.fittings.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
             <input type="hidden" name="fitting" value="{{ $i }}">
             <button class="plain">{{ __('piece.fittings.remove') }}</button>

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+/** One line of the sheet that is ticked off: its name among those of its pour, and what it says around what is set in bold. */
+final readonly class SheetStep
+{
+    public function __construct(public string $key, public string $lead, public string $bold = '', public string $rest = '') {}
+
+    /** The same line, going on. */
+    public function with(string $more): self
+    {
+        return $this->bold === '' ? new self($this->key, "{$this->lead} {$more}")
+            : new self($this->key, $this->lead, $this->bold, "{$this->rest} {$more}");
+    }
+}

@@ -1,0 +1,4 @@
+@props(['label'])
+<div class="wide-table" tabindex="0" role="region" aria-label="{{ $label }}">
+    {{ $slot }}
+</div>
