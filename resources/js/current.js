@@ -27,6 +27,26 @@ function renew() {
     gone = null;
 }
 
+// An answer that comes while the page is being left may tell of a state that the next page was made too early to show.
+const left = () => `left:${window.location.pathname}`;
+let leaving = null;
+window.addEventListener('beforeunload', () => {
+    leaving = shown();
+});
+window.addEventListener('pagehide', () => {
+    if (leaving && shown() !== leaving) {
+        sessionStorage.setItem(left(), shown());
+    }
+});
+window.addEventListener('load', () => {
+    const last = sessionStorage.getItem(left());
+    sessionStorage.removeItem(left());
+    if (last && shown() && last !== shown()) {
+        gone = shown();
+        setTimeout(renew);
+    }
+});
+
 document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
     underWay += asked(ctx) ? 0 : 1;
 });

@@ -3,17 +3,20 @@
 // acknowledged is kept in this window, and sent when the page is there again.
 
 import htmx from 'htmx.org';
-import { form, send } from './piece-form.js';
+import { form, oneGo, send } from './piece-form.js';
 
 const place = () => `typed:${window.location.pathname}`;
 
 /** By field: what the server has, and what was sent and never answered. */
 const known = new WeakMap();
 let sent = new Map();
-/** What was refused, by field. */
+/** What was refused, by field; and what the request said of each that was. */
 const refused = new Map();
+let answered = new Map();
 /** A press that waits until what was typed before it is answered. */
 let waiting = null;
+/** The field in which a text is not finished yet. */
+let typing = null;
 
 function asMade(field) {
     if (field.dataset.shown !== undefined) {
@@ -35,10 +38,29 @@ function of(field) {
 const fields = () => [...form().elements].filter((field) => field.name?.startsWith('f['));
 const isRefused = (field) => refused.get(field.name) === field.value;
 /** Also what was typed back to what it was, while the server may have got what stood there between. */
-export const isUnsaved = (field) => field.value !== of(field).shown || of(field).unsure.length > 0;
+const isUnsaved = (field) => field.value !== of(field).shown || of(field).unsure.length > 0;
 const unsaved = () => fields().filter(isUnsaved);
-/** What is to be sent: not again what was refused. */
-const changed = () => unsaved().filter((field) => !isRefused(field));
+
+/**
+ * What was moved on while an answer came stays where the hand has put it; the rest is where the answer shows it.
+ *
+ * @param {Map} moved by what was moved
+ * @param {(key: any) => Element[]} fieldsOf which say where it is
+ * @param {(key: any, to: any) => void} put
+ */
+export function keepMoved(moved, fieldsOf, put) {
+    for (const [key, to] of moved) {
+        const some = fieldsOf(key);
+        if (some.every(Boolean) && some.some(isUnsaved)) {
+            put(key, to);
+        } else {
+            moved.delete(key);
+        }
+    }
+}
+
+/** What is to be sent: not again what was refused, and nothing half typed. */
+const changed = () => unsaved().filter((field) => !isRefused(field) && field !== typing);
 const edits = (some) =>
     Object.fromEntries(some.map((field) => [field.name.slice(2, -1), [of(field).shown, ...of(field).unsure, field.value]]));
 
@@ -51,16 +73,18 @@ function keep() {
     }
 }
 
-/** Puts texts back into their fields, and tells whether there were any that are not shown. */
+/** Puts texts back into their fields, and tells whether the server may not have them. */
 function put(typed) {
     let some = false;
     for (const field of fields()) {
         const texts = typed[field.name.slice(2, -1)];
-        if (!texts || texts.at(-1) === field.value) {
+        const unsure = texts?.slice(1, -1) ?? [];
+        // What it shows may be from before something that is still on its way: then it is sent all the same.
+        if (!texts || (texts.at(-1) === field.value && unsure.length === 0)) {
             continue;
         }
         // A text that was shown before and is no longer is sent along: then the server asks which of the two to keep.
-        of(field).unsure = texts.slice(1, -1);
+        of(field).unsure = unsure;
         of(field).shown = texts[0];
         field.value = texts.at(-1);
         some = true;
@@ -85,10 +109,12 @@ function restore() {
 
 /** Says beside each field that was refused why, until something else stands there. */
 function mark() {
-    for (const why of document.querySelectorAll('#refusal [data-field]')) {
+    // Once each: something else may stand in the field by the time that another answer comes.
+    for (const why of document.querySelectorAll('#refusal [data-field]:not([data-marked])')) {
         const field = fields().find((one) => one.name === why.dataset.field);
+        why.dataset.marked = '';
         if (field) {
-            refused.set(field.name, field.value);
+            refused.set(field.name, answered.get(field.name) ?? field.value);
             field.parentElement.querySelector('.refused')?.remove();
             field.insertAdjacentHTML('afterend', '<p class="refused"></p>');
             field.nextElementSibling.textContent = why.textContent;
@@ -141,6 +167,12 @@ function pressed(other, submitter) {
 }
 
 if (form()) {
+    document.addEventListener('input', ({ target }) => {
+        typing = target;
+    });
+    document.addEventListener('change', () => {
+        typing = null;
+    });
     // Made when it is sent, not when it was typed: by then the answer to the one before is there.
     document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
         if (ctx.sourceElement !== form()) {
@@ -149,6 +181,7 @@ if (form()) {
         const some = changed();
         const body = new URLSearchParams([...ctx.request.body].filter(([name]) => !name.startsWith('f[') && name !== 'of'));
         body.set('edit', JSON.stringify({ of: document.querySelector('#answer').dataset.of, f: edits(some) }));
+        body.set('go', oneGo());
         ctx.request.body = body;
         sent = new Map(some.map((field) => [field, field.value]));
         for (const [field, value] of sent) {
@@ -159,6 +192,7 @@ if (form()) {
         if (ctx.sourceElement !== form()) {
             return;
         }
+        answered = new Map([...sent].map(([field, value]) => [field.name, value]));
         for (const [field, value] of sent) {
             if (ctx.response.status < 300) {
                 known.set(field, { shown: value, unsure: [] });

@@ -1,51 +1,45 @@
-// Hooks, handles and feet on the plan, moved by mouse, touch or keys; the two of a level pair stay mirrored.
+// Hooks, handles and feet in the drawings, moved by mouse, touch or keys; the two of a level pair stay mirrored.
 
+import { whenArrowed } from './arrows.js';
 import { whenDragged } from './drag.js';
-import { isUnsaved } from './edits.js';
-import { follow, form, tell, written } from './piece-form.js';
+import { keepMoved } from './edits.js';
+import { meant, shown } from './gaze.js';
+import { form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 /** How near a height or a place of another draws it, in CSS pixels. */
 const PULL_PX = 5;
 
 const field = (n, axis) => document.querySelector(`#f-purpose-fittings-${n}-at_mm-${axis}`);
-const drawn = (n) => document.querySelector(`[data-fitting="${n}"]`);
+const drawn = (n) => document.querySelectorAll(`[data-fitting="${n}"]`);
 const stands = (one) => ({ x: Number(one.dataset.x), y: Number(one.dataset.y) });
 
 /** Places that the server has not answered yet, by fitting. */
 const moved = new Map();
 
-function put(one, to) {
-    const svg = one.closest('svg');
-    const { x, y } = stands(one);
-    const right = (svg.dataset.turned === '1' ? -1 : 1) * (to.x - x);
-    moved.set(one.dataset.fitting, to);
-    one.setAttribute('transform', `translate(${right * svg.dataset.scale} ${-(to.y - y) * svg.dataset.scale})`);
-    field(one.dataset.fitting, 0).value = written(to.x);
-    field(one.dataset.fitting, 1).value = written(to.y);
+function put(n, to) {
+    moved.set(n, to);
+    for (const one of drawn(n)) {
+        const { x, y } = stands(one);
+        one.setAttribute('transform', shown(one.closest('svg'), { x: to.x - x, y: to.y - y }));
+    }
+    field(n, 0).value = written(to.x);
+    field(n, 1).value = written(to.y);
 }
 
 /** Puts one, and the other of its pair where it mirrors it. */
 function putBoth(one, to) {
-    const other = one.dataset.partner === undefined ? null : drawn(one.dataset.partner);
-    const middle = other && 0.5 * (stands(one).x + stands(other).x);
-    put(one, to);
-    if (other) {
-        put(other, { x: 2 * middle - to.x, y: to.y });
+    const { fitting, partner } = one.dataset;
+    put(fitting, to);
+    if (partner !== undefined) {
+        put(partner, { x: stands(one).x + stands(drawn(partner)[0]).x - to.x, y: to.y });
     }
 }
 
-document.addEventListener('keydown', (event) => {
-    const one = event.target instanceof Element ? event.target.closest('[data-fitting]') : null;
-    const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    if (!one || !way || !form()) {
-        return;
-    }
-    event.preventDefault();
+whenArrowed('[data-fitting]', (one, right, up) => {
     const { x, y } = moved.get(one.dataset.fitting) ?? stands(one);
-    const step = event.shiftKey ? 10 : 1;
-    putBoth(one, { x: x + way[0] * step, y: y + way[1] * step });
-    follow();
+    const by = meant(one.closest('svg'), right, up);
+    putBoth(one, { x: x + by.x, y: y + by.y });
 });
 
 whenDragged(
@@ -57,38 +51,37 @@ whenDragged(
         event.preventDefault();
         select(`fitting-${one.dataset.fitting}`);
         const svg = one.closest('svg');
-        return { one, units: svg.getScreenCTM().a * svg.dataset.scale, x: event.clientX, y: event.clientY, was: stands(one), moved: false };
+        return {
+            one,
+            svg,
+            units: svg.getScreenCTM().a * svg.dataset.scale,
+            x: event.clientX,
+            y: event.clientY,
+            was: stands(one),
+            moved: false,
+        };
     },
     (held, event) => {
-        const turned = held.one.closest('svg').dataset.turned === '1' ? -1 : 1;
-        const to = {
-            x: Math.round(held.was.x + (turned * (event.clientX - held.x)) / held.units),
-            y: Math.round(held.was.y - (event.clientY - held.y) / held.units),
-        };
-        held.moved ||= to.x !== Math.round(held.was.x) || to.y !== Math.round(held.was.y);
+        const by = meant(held.svg, (event.clientX - held.x) / held.units, (held.y - event.clientY) / held.units);
+        const to = { ...held.was };
+        const axes = ['x', 'y'].filter((axis) => Math.round(held.was[axis] + by[axis]) !== Math.round(held.was[axis]));
+        held.moved ||= axes.length > 0;
         if (!held.moved) {
             return;
         }
-        for (const axis of event.altKey ? [] : ['x', 'y']) {
+        for (const axis of axes) {
+            to[axis] = Math.round(held.was[axis] + by[axis]);
+        }
+        for (const axis of event.altKey ? [] : axes) {
             const others = [...document.querySelectorAll('[data-fitting]')].filter(
-                (other) => other !== held.one && other.dataset.fitting !== held.one.dataset.partner,
+                (other) => ![held.one.dataset.fitting, held.one.dataset.partner].includes(other.dataset.fitting),
             );
             const mark = [0, ...others.map((other) => stands(other)[axis])].find((one) => Math.abs(one - to[axis]) * held.units < PULL_PX);
             to[axis] = mark ?? to[axis];
         }
         putBoth(held.one, to);
     },
-    () => tell(0),
+    tell,
 );
 
-document.addEventListener('htmx:after:swap', () => {
-    // What was moved on meanwhile stays where the hand has put it.
-    for (const [n, to] of moved) {
-        const places = [0, 1].map((axis) => field(n, axis));
-        if (drawn(n) && places.every(Boolean) && places.some(isUnsaved)) {
-            put(drawn(n), to);
-        } else {
-            moved.delete(n);
-        }
-    }
-});
+document.addEventListener('htmx:after:swap', () => keepMoved(moved, (n) => [0, 1].map((axis) => field(n, axis)), put));

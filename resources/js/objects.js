@@ -1,9 +1,11 @@
 // Objects in the drawings, moved by mouse, touch or keys, alone or several at once. The server knows what a move
 // means; here only the form's fields are written and the form is told.
 
+import { whenArrowed } from './arrows.js';
 import { whenDragged } from './drag.js';
-import { isUnsaved } from './edits.js';
-import { follow, form, tell, written } from './piece-form.js';
+import { keepMoved } from './edits.js';
+import { meant, shown } from './gaze.js';
+import { form, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 /** How near a mark draws a dragged object, in CSS pixels. */
@@ -40,19 +42,11 @@ function together(index) {
 function put(index, to) {
     moved.set(index, to);
     for (const object of drawn(index)) {
-        const { drawing, scale, stretch, degrees, turned } = object.closest('[data-drawing]').dataset;
-        const moves = {
-            x: to.x - Number(object.dataset.x),
-            y: to.y - Number(object.dataset.y),
-            bottom: to.bottom - Number(object.dataset.bottom),
-        };
-        const turn = (Number(degrees) * Math.PI) / 180;
-        const side = drawing === 'section';
-        const right = (side ? moves.x * Math.cos(turn) + moves.y * Math.sin(turn) : moves.x) * (turned === '1' ? -1 : 1);
-        const up = side ? moves.bottom * (turned === '1' ? -1 : 1) : moves.y;
-        const by = `translate(${right * scale} ${-up * scale * stretch})`;
+        const { x, y, bottom } = object.dataset;
+        const svg = object.closest('svg');
+        const by = shown(svg, { x: to.x - x, y: to.y - y, bottom: to.bottom - bottom });
         object.setAttribute('transform', by);
-        object.closest('svg').querySelector(`[data-name-of="${index}"]`)?.setAttribute('transform', by);
+        svg.querySelector(`[data-name-of="${index}"]`)?.setAttribute('transform', by);
     }
     field(index, 'at_mm-0').value = written(to.x);
     field(index, 'at_mm-1').value = written(to.y);
@@ -61,20 +55,9 @@ function put(index, to) {
 
 /** Moves objects from their places by millimetres right and up as the drawing shows them. */
 function shift(from, svg, right, up) {
-    const { drawing, degrees, turned } = svg.dataset;
-    const turn = (Number(degrees) * Math.PI) / 180;
-    const along = turned === '1' ? -right : right;
+    const by = meant(svg, right, up);
     for (const [index, was] of from) {
-        put(
-            index,
-            drawing === 'section'
-                ? {
-                      x: was.x + along * Math.cos(turn),
-                      y: was.y + along * Math.sin(turn),
-                      bottom: Math.max(0, was.bottom + (turned === '1' ? -up : up)),
-                  }
-                : { ...was, x: was.x + along, y: was.y + up },
-        );
+        put(index, { x: was.x + by.x, y: was.y + by.y, bottom: Math.max(0, was.bottom + by.bottom) });
     }
 }
 
@@ -134,23 +117,19 @@ document.addEventListener('change', (event) => {
 
 document.addEventListener('keydown', (event) => {
     const object = event.target instanceof Element ? event.target.closest('[data-object]') : null;
-    const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    if (!object || !form() || (!arrow && event.key !== ' ')) {
-        return;
+    if (object && form() && event.key === ' ') {
+        event.preventDefault();
+        toggle(object.dataset.object);
     }
-    event.preventDefault();
+});
+
+whenArrowed('[data-object]', (object, right, up) => {
     const index = object.dataset.object;
-    if (!arrow) {
-        toggle(index);
-        return;
-    }
     if (!chosen.has(index)) {
         select(`object-${index}`);
     }
-    const step = event.shiftKey ? 10 : 1;
     const from = together(index).map((one) => [one, place(one)]);
-    shift(from, object.closest('svg'), arrow[0] * step, arrow[1] * step);
-    follow();
+    shift(from, object.closest('svg'), right, up);
 });
 
 whenDragged(
@@ -196,19 +175,11 @@ whenDragged(
         }
         shift(held.from, held.svg, right, up);
     },
-    () => tell(0),
+    tell,
 );
 
 document.addEventListener('htmx:after:swap', ({ detail: { ctx } }) => {
-    // What was moved on meanwhile stays where the hand has put it.
-    for (const [index, to] of moved) {
-        const places = PLACES.map((name) => field(index, name));
-        if (places.every(Boolean) && places.some(isUnsaved)) {
-            put(index, to);
-        } else {
-            moved.delete(index);
-        }
-    }
+    keepMoved(moved, (index) => PLACES.map((name) => field(index, name)), put);
     // What was set for each is set.
     for (const one of ctx.select === '#piece' ? document.querySelectorAll('#several [name^="each["]') : []) {
         one.value = one.defaultValue;

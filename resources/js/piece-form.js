@@ -4,6 +4,9 @@
 const SOON_MS = 30;
 
 let timer = null;
+/** What the hand does in one go, by what it holds: undone as one. */
+const goes = new WeakMap();
+let go = '';
 /** Whether an answer is under way, and whether more was changed meanwhile. */
 let underWay = false;
 let more = false;
@@ -17,14 +20,28 @@ export function send() {
     form()?.dispatchEvent(new Event('typed'));
 }
 
-/** Sends what was changed, after a wait in which more may be. */
-export function tell(wait) {
-    clearTimeout(timer);
-    timer = setTimeout(send, wait);
+function goOn(held) {
+    if (held && !goes.has(held)) {
+        goes.set(held, crypto.randomUUID());
+    }
+    go = goes.get(held) ?? '';
 }
 
-/** Sends what was changed soon, and what changes meanwhile when that is answered: as keys are pressed quickly, and as a hand drags. */
-export function follow() {
+/** Names the go that a change belongs to; nothing where it stands by itself. */
+export const oneGo = () => go;
+
+/**
+ * Sends what was changed, once all that belongs to this moment is done.
+ *
+ * @param {object | undefined} held what the hand holds, where the change is a part of what it does with it
+ */
+export function tell(held) {
+    goOn(held);
+    clearTimeout(timer);
+    timer = setTimeout(send);
+}
+
+function sendSoon() {
     timer ??= setTimeout(() => {
         timer = null;
         more = underWay;
@@ -32,6 +49,12 @@ export function follow() {
             send();
         }
     }, SOON_MS);
+}
+
+/** Sends what was changed soon, and what changes meanwhile when that is answered: as keys are pressed quickly, and as a hand drags. */
+export function follow(held) {
+    goOn(held);
+    sendSoon();
 }
 
 document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
@@ -42,7 +65,7 @@ document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
         underWay = false;
         if (more) {
             more = false;
-            follow();
+            sendSoon();
         }
     }
 });
@@ -61,6 +84,6 @@ export function written(mm) {
 // The fields stand outside the form that they belong to, where its own listeners do not hear them.
 document.addEventListener('change', (event) => {
     if (event.target.form && event.target.form === form()) {
-        tell(0);
+        tell();
     }
 });

@@ -1,6 +1,7 @@
 // Regions of a coat on the plan: drawn with what is chosen beside it, moved, taken hold of at their edges, coloured from the pots. The
 // server knows what a region is; here fields are written and presses are made.
 
+import { whenArrowed } from './arrows.js';
 import { whenDragged } from './drag.js';
 import { follow, form, millimetres, tell, written } from './piece-form.js';
 import { select } from './select.js';
@@ -121,6 +122,15 @@ function choose(wanted) {
     showTool();
 }
 
+/** Gives a region a colour, by the pot that stands there now: it may have come anew while it was held. */
+function pour(colour, region) {
+    const pot = [...document.querySelectorAll('.swatches .pot')].find((one) => one.value === colour);
+    if (pot) {
+        pot.form.elements.part.value = `region-${region}`;
+        pot.form.requestSubmit(pot);
+    }
+}
+
 /** A line, or a circle for what is round, from where the hand began to where it is. */
 function sketch(points) {
     const svg = plan();
@@ -157,23 +167,17 @@ document.addEventListener('click', (event) => {
 document.addEventListener('keydown', (event) => {
     if (event.key === 'Escape' && tool) {
         choose(null);
-        return;
     }
-    const grip = event.target instanceof Element ? event.target.closest('.grip[data-grip]') : null;
-    const way = { ArrowUp: [0, 1], ArrowRight: [1, 0], ArrowDown: [0, -1], ArrowLeft: [-1, 0] }[event.key];
-    if (!grip || !way || !form()) {
-        return;
-    }
-    event.preventDefault();
-    const step = STEP_MM * (event.shiftKey ? 10 : 1);
+});
+
+whenArrowed('.grip[data-grip]', (grip, right, up) => {
     if (grip.dataset.kind === 'spot') {
         const [x, y] = numbers(grip.dataset.across);
-        putSpot(grip, { x: x + way[0] * step, y: y + way[1] * step });
+        putSpot(grip, { x: x + right * STEP_MM, y: y + up * STEP_MM });
     } else {
         const stands = millimetres(field(grip.dataset.of, grip.dataset.grip));
-        withNeighbours(grip).forEach((one) => put(one, rounded(stands + (way[0] + way[1]) * step)));
+        withNeighbours(grip).forEach((one) => put(one, rounded(stands + (right + up) * STEP_MM)));
     }
-    follow();
 });
 
 /** What the pointer takes hold of: the plan to draw on, an edge, a whole region, or a pot of colour. */
@@ -185,7 +189,7 @@ function take(event) {
     }
     const pot = on?.closest('.swatches .pot');
     if (pot) {
-        return { pot, x: event.clientX, y: event.clientY };
+        return { colour: pot.value, x: event.clientX, y: event.clientY };
     }
     const grip = on?.closest('.grip[data-grip]');
     const part = grip ? null : on?.closest('[data-region]');
@@ -211,7 +215,7 @@ whenDragged(
             sketch(held.points);
             return;
         }
-        if (held.pot) {
+        if ('colour' in held) {
             held.moved ||= Math.hypot(event.clientX - held.x, event.clientY - held.y) > 6;
             held.over = held.moved ? document.elementFromPoint(event.clientX, event.clientY)?.closest('[data-region]') : null;
             plan().classList.toggle('pours-on', held.moved);
@@ -234,20 +238,19 @@ whenDragged(
         } else {
             shift(held.part, held.was, dx, dy);
         }
-        follow();
+        follow(held);
     },
     (held) => {
         if (held.points) {
             document.querySelector('.sketch')?.remove();
             drawn(held.points);
-        } else if (held.pot) {
+        } else if ('colour' in held) {
             plan().classList.remove('pours-on');
             if (held.over) {
-                held.pot.form.elements.part.value = `region-${held.over.dataset.region}`;
-                held.pot.form.requestSubmit(held.pot);
+                pour(held.colour, held.over.dataset.region);
             }
         } else {
-            tell(0);
+            tell(held);
         }
     },
 );

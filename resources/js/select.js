@@ -59,7 +59,7 @@ function look() {
     const shown = document.querySelector('.gaze [name="coat"]');
     if (shown && coat !== undefined && shown.value !== coat && [...shown.options].some((one) => one.value === coat)) {
         shown.value = coat;
-        tell(0);
+        tell();
     }
 }
 

@@ -1,8 +1,9 @@
 // The surface between two given pours, moved by mouse, touch or keys: what one gains the other loses. The uppermost moves by itself.
 
+import { UPRIGHT, whenArrowed } from './arrows.js';
 import { whenDragged } from './drag.js';
-import { isUnsaved } from './edits.js';
-import { follow, form, millimetres, tell, written } from './piece-form.js';
+import { keepMoved } from './edits.js';
+import { form, millimetres, tell, written } from './piece-form.js';
 import { select } from './select.js';
 
 const STEP_MM = 0.5;
@@ -30,17 +31,14 @@ function move(k, by) {
     }
 }
 
-document.addEventListener('keydown', (event) => {
-    const one = event.target instanceof Element ? event.target.closest('[data-surface]') : null;
-    const step = { ArrowUp: STEP_MM, ArrowDown: -STEP_MM }[event.key];
-    if (!one || !form() || !step) {
-        return;
-    }
-    event.preventDefault();
-    const k = Number(one.dataset.surface);
-    move(k, (moved.get(k) ?? 0) + step * (event.shiftKey ? 10 : 1));
-    follow();
-});
+whenArrowed(
+    '[data-surface]',
+    (one, right, up) => {
+        const k = Number(one.dataset.surface);
+        move(k, (moved.get(k) ?? 0) + up * STEP_MM);
+    },
+    UPRIGHT,
+);
 
 whenDragged(
     (event) => {
@@ -63,16 +61,13 @@ whenDragged(
             move(held.k, held.was + by);
         }
     },
-    () => tell(0),
+    tell,
 );
 
-document.addEventListener('htmx:after:swap', () => {
-    // What was moved on meanwhile stays where the hand has put it.
-    for (const k of moved.keys()) {
-        if (surface(k) && depth(k) && isUnsaved(depth(k))) {
-            move(k, millimetres(depth(k)) - Number(surface(k).dataset.depth));
-        } else {
-            moved.delete(k);
-        }
-    }
-});
+document.addEventListener('htmx:after:swap', () =>
+    keepMoved(
+        moved,
+        (k) => [surface(k) && depth(k)],
+        (k) => move(k, millimetres(depth(k)) - Number(surface(k).dataset.depth)),
+    ),
+);
