@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { copyOf, discard, expect, open, signIn, stage, test } from './bench.js';
+import { changes, computed, copyOf, discard, expect, open, signIn, stage, test } from './bench.js';
 
 /** WCAG 2.2 AA by axe, and no page that scrolls sideways. */
 async function holds(page) {
@@ -11,10 +11,18 @@ async function holds(page) {
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 }
 
-/** All panels at once, with all that folds open: what a page shows at any stage. */
-async function opened(page) {
+/** All panels at once: what a page shows at any stage. */
+async function shown(page) {
+    await computed(page);
     await page.evaluate(() => {
         document.querySelectorAll('.panel, .panel-more').forEach((one) => one.classList.add('shown'));
+    });
+}
+
+/** All panels at once, with all that folds open. */
+async function opened(page) {
+    await shown(page);
+    await page.evaluate(() => {
         document.querySelectorAll('.inspector details').forEach((one) => one.setAttribute('open', ''));
     });
 }
@@ -48,8 +56,10 @@ for (const [name, viewport] of [
         test('a piece at every stage, its objects, its sheet and its template', async ({ page }) => {
             await copyOf(page, 'Gentian tray');
             await stage(page, 'Use');
-            await page.getByRole('button', { name: 'Two hooks, level' }).click();
+            await changes(page, () => page.getByRole('button', { name: 'Two hooks, level' }).click());
             await expect(page.locator('#fitting-1')).toBeAttached();
+            await shown(page);
+            await holds(page);
             await opened(page);
             await holds(page);
             await page.locator('.menu summary').click();
@@ -62,6 +72,9 @@ for (const [name, viewport] of [
             await page.goto(`${piece}/template`);
             await holds(page);
             await discard(page);
+            await page.goto('/pieces');
+            await expect(page.getByText('was deleted')).toBeVisible();
+            await holds(page);
         });
 
         test('a coloured piece, one of its pours, and the shelf', async ({ page }) => {

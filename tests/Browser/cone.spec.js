@@ -36,6 +36,23 @@ test('Shift and an arrow move by 10 mm, in the plan too', async ({ page }) => {
     await expect(cone(page, 'plan')).toHaveAttribute('data-x', '10');
 });
 
+test('whoever holds the cone keeps it where no pour is found any more, and back', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await cone(page).focus();
+    // From 14 mm to 34: its tip is above the rim.
+    for (const [key, state] of [
+        ['Shift+ArrowUp', 'no'],
+        ['Shift+ArrowDown', 'yes'],
+    ]) {
+        await page.keyboard.press(key);
+        await page.keyboard.press(key);
+        await expect(page.locator('.verdict dd').first()).toContainText(state);
+        await computed(page);
+        await expect(cone(page)).toBeFocused();
+    }
+    await expect(bottom(page)).toHaveValue('14 mm');
+});
+
 test('the cone is dragged in the section', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     const box = await cone(page).locator('.body').boundingBox();

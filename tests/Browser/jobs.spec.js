@@ -162,6 +162,23 @@ test('three bands get three colours in at most fifteen presses', async ({ page }
     expect(presses()).toBeLessThanOrEqual(15);
 });
 
+test('a pour is pinned and stays, while the cone goes up', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    await page.locator('.pours a[href="#pour-2"]').click();
+    const last = page.locator('table.pours tbody tr').last();
+    const depth = await last.locator('td').first().textContent();
+    await page.getByRole('button', { name: 'Pin this pour' }).locator('visible=true').click();
+    await expect(page.getByRole('button', { name: 'Unpin pour 1' })).toBeVisible();
+    await page.locator('[data-drawing="section"] [data-object="0"]').focus();
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('ArrowUp');
+    await expect(page.locator('table.pours tbody tr').first()).toContainText('16 mm');
+    await computed(page);
+    await expect(last.locator('td').first()).toHaveText(depth);
+    await page.locator('.pours a[href="#pour-2"]').click();
+    await expect(page.getByText('It is pinned')).toBeVisible();
+});
+
 test('regions are drawn on the plan, and their edges dragged with the neighbour’s', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     await ownPours(page);
@@ -187,6 +204,7 @@ test('regions are drawn on the plan, and their edges dragged with the neighbour�
     await expect(page.locator('#f-pours-0-zones-0-from_mm')).toHaveValue('-43 mm');
     await expect(page.locator('#f-pours-0-zones-0-to_mm')).toHaveValue('-13 mm');
     // A colour is carried onto a region.
+    await computed(page);
     const spruce = page.getByRole('button', { name: 'Colour it with Spruce green ink' });
     await spruce.scrollIntoViewIfNeeded();
     const pot = await spruce.boundingBox();
@@ -208,7 +226,7 @@ test('a level pair of hooks hangs from the balance, and stays mirrored', async (
     await expect(page.locator('.kept-free')).toHaveCount(2);
     await across(page, [-19.5, 22.5], [-16, 25.2]);
     await expect(await field(page, '/purpose/fittings/0/at_mm/0')).toHaveValue('−16 mm');
-    await page.locator('[data-fitting="1"]').focus();
+    await page.locator('[data-drawing="plan"] [data-fitting="1"]').focus();
     await page.keyboard.press('ArrowDown');
     await page
         .locator('#answer')
@@ -216,6 +234,16 @@ test('a level pair of hooks hangs from the balance, and stays mirrored', async (
         .waitFor();
     await expect(page.locator('#f-purpose-fittings-0-at_mm-1')).toHaveValue('24 mm');
     await expect(page.locator('#f-purpose-fittings-1-at_mm-0')).toHaveValue('16 mm');
+    // In the section too: along it, at the height where it is.
+    const box = await page.locator('#section-fitting-1').boundingBox();
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + box.width / 2, y, { steps: 4 });
+    await page.mouse.up();
+    await expect(page.locator('#f-purpose-fittings-1-at_mm-0')).toHaveValue('22 mm');
+    await expect(page.locator('#f-purpose-fittings-0-at_mm-0')).toHaveValue('-22 mm');
+    await expect(page.locator('#f-purpose-fittings-1-at_mm-1')).toHaveValue('24 mm');
 });
 
 test('the sheet is ticked off, and what could not be kept is not shown as kept', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { copyOf, signIn, account, add, computed, expect, field, more, open, test } from './bench.js';
+import { begin, copyOf, signIn, account, add, computed, expect, field, more, open, test } from './bench.js';
 
 test('a wrong password is told, and the address stays', async ({ page }) => {
     await page.goto('/pieces');
@@ -60,12 +60,12 @@ test('a plan file goes down and up again', async ({ page }) => {
 });
 
 test('a delete is undone', async ({ page }) => {
-    await copyOf(page, 'Gentian tray');
+    await begin(page, 'Soon gone');
     await more(page, 'button', 'Delete');
-    await expect(page.getByText('“Gentian tray (copy)” was deleted.')).toBeVisible();
-    await expect(page.getByRole('link', { name: 'Gentian tray (copy)' })).toHaveCount(0);
+    await expect(page.getByText('“Soon gone” was deleted.')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Soon gone' })).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByRole('link', { name: 'Gentian tray (copy)' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Soon gone' })).toBeVisible();
 });
 
 test('another shape of vessel brings its own sizes', async ({ page }) => {
