@@ -38,6 +38,8 @@ test('main views', async ({ page }) => {
     await page.getByRole('link', { name: 'Back to the piece' }).click();
     await page.getByRole('link', { name: 'Template' }).click();
     await shot(page, 'template');
+    await page.goto('/orders');
+    await shot(page, 'orders');
     await page.goto('/materials');
     await shot(page, 'materials');
     await page.goto('/shelf');
