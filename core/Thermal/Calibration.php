@@ -22,7 +22,10 @@ use Pensilis\Vessel\Sheet;
  */
 final class Calibration
 {
-    private const ROWS = 16;
+    private const ROWS = 12;
+
+    /** By how much a rate is looked for on either side of where it must lie, as a logarithm. */
+    private const MARGIN = 0.05;
 
     private const LEAST_TOLERATED = 45.0;
 
@@ -62,13 +65,16 @@ final class Calibration
         $sheet = $resin->sheet;
         $unit = CureLaw::usual(1.0, $sheet->temperature);
         $guess = $unit->timeTo($unit->gelConversion, $sheet->temperature) / $sheet->gel;
-        $late = function (float $logRate) use ($resin, $sheet): float {
+        $known = [];
+        $late = function (float $logRate) use ($resin, $sheet, &$known): float {
             $law = CureLaw::usual(exp($logRate), $sheet->temperature);
 
-            return log(self::firstGel($resin, $law, $sheet) / $sheet->gel);
+            return $known["at {$logRate}"] ??= log(self::firstGel($resin, $law, $sheet) / $sheet->gel);
         };
-        // Self-heating only ever hastens gel, so the true rate lies below the isothermal one.
-        $logRate = Brent::root($late, log($guess) - 3.0, log($guess) + 0.05, 1e-4);
+        // Self-heating only ever hastens gel, so the true rate lies below the isothermal one; and the more so the faster it is, so that
+        // it lies above the one that would make up for all of what came too early.
+        $most = log($guess) + self::MARGIN;
+        $logRate = Brent::root($late, $most + min(0.0, $late($most)) - 2.0 * self::MARGIN, $most, 1e-4);
 
         return CureLaw::usual(exp($logRate), $sheet->temperature);
     }

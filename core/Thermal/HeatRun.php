@@ -85,10 +85,11 @@ final class HeatRun
         $this->advance($at);
         $resinStuff = Stuff::of($resin->resin->conductivity, $resin->resin->density, $resin->resin->heatCapacity);
         $first = count($this->stack);
-        for ($j = 0; $j < $rows; $j++) {
-            $to = $this->level + $depth / $rows;
+        $foot = $this->level;
+        foreach (array_slice(Grades::bothWays($rows), 1) as $share) {
+            $to = $foot + $depth * $share;
             $this->addRow($this->hull === null
-                ? Row::upright($this->mesh, $depth / $rows, $resinStuff, $this->wall, count($this->tracks))
+                ? Row::upright($this->mesh, $to - $this->level, $resinStuff, $this->wall, count($this->tracks))
                 : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks)));
             $this->level = $to;
         }

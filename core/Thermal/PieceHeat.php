@@ -18,9 +18,10 @@ use Pensilis\Vessel\Vessel;
  */
 final class PieceHeat
 {
-    private const ROWS = 16;
+    /** Over the whole depth; a thin pour has its least all the same. */
+    private const ROWS = 12;
 
-    private const LEAST_ROWS = 4;
+    private const LEAST_ROWS = 3;
 
     private const THIN = 0.05;
 

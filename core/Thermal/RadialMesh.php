@@ -8,14 +8,14 @@ use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Vessel\Sheet;
 
 /**
- * Rings from the axis outward: resin first, then the wall. Lengths in metres.
+ * Rings from the axis outward: resin first, narrower towards the wall (Grades), then the wall. Lengths in metres.
  *
  * Invariant: faces strictly increase from 0; a slab is one ring of 1 m² whose rim lets no heat through.
  */
 final readonly class RadialMesh
 {
     /** Rings across the resin and across the wall. */
-    private const RESIN_RINGS = 12;
+    private const RESIN_RINGS = 8;
 
     private const WALL_RINGS = 2;
 
@@ -25,10 +25,7 @@ final readonly class RadialMesh
     public static function round(float $radius, ?Sheet $wall, int $rings = self::RESIN_RINGS): self
     {
         ImpossibleValue::unlessPositive('radius', $radius);
-        $faces = [0.0];
-        for ($i = 1; $i <= $rings; $i++) {
-            $faces[] = $radius * $i / $rings;
-        }
+        $faces = array_map(fn(float $share): float => $radius * $share, Grades::outward($rings));
         for ($i = 1; $wall !== null && $i <= self::WALL_RINGS; $i++) {
             $faces[] = $radius + $wall->thickness * $i / self::WALL_RINGS;
         }

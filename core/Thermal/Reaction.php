@@ -43,9 +43,11 @@ final readonly class Reaction
     {
         [$cells, $heats, $rises, $watched] = [[], [], [], []];
         foreach ($rows as $j => $row) {
-            foreach ($row->inside as $i => $volume) {
+            // Counted, not walked by key: a compiled loop in a loop lost the inner key (docs/decisions.md).
+            for ($i = 0, $rings = count($row->inside); $i < $rings; $i++) {
+                [$volume, $c] = [$row->inside[$i], $first + $j * $rings + $i];
                 if ($volume > 0.0) {
-                    $cells[] = $c = $first + $j * count($row->inside) + $i;
+                    $cells[] = $c;
                     $heats[] = $heat = $resin->law->heat * $resin->resin->density * $volume;
                     $rises[] = $heat / $row->capacity($i);
                     if ($volume >= self::LEAST_SHARE * ($volume + $row->around[$i])) {
