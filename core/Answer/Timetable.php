@@ -15,6 +15,7 @@ use Pensilis\Scheduling\StartSearch;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
+use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\PieceHeat;
@@ -45,7 +46,7 @@ final readonly class Timetable
 
     public function fill(): PlacedPours
     {
-        $heat = new PieceHeat($this->plan->vessel, $this->plan->ambient);
+        $heat = Simulation::heat($this->plan, $this->layout);
         if ($heat->mayBeThin()) {
             $placed = $this->place($heat, true);
             if ($placed->run !== null && $heat->isMild($placed->run)) {

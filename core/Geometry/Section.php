@@ -35,6 +35,14 @@ final readonly class Section
         return new self(false, $outline->halfX, $outline->halfY, $outline);
     }
 
+    /** How far a place lies on the way from the middle (0) to the edge (1), its outline taken as the rectangle around it. */
+    public function outwardness(float $x, float $y): float
+    {
+        return $this->round
+            ? hypot($x / $this->halfX, $y / $this->halfY)
+            : max(abs($x) / $this->halfX, abs($y) / $this->halfY);
+    }
+
     /** m² */
     public function area(): float
     {

@@ -21,6 +21,21 @@ final readonly class Substance
 
     private const HEAVIEST = 25.0;
 
+    /** Skeletons from here on are of stone, shell, bone or glass, and from there on of metal; kg/m³. */
+    private const MINERAL = 1900.0;
+
+    private const METAL = 5000.0;
+
+    /** W/(m·K) and J/(kg·K): wood, paper, horn, plastics; stone, shell and glass (Incropera & DeWitt, table A.3, rounded). */
+    private const ORGANIC_HEAT = [0.2, 1400.0];
+
+    private const MINERAL_HEAT = [2.0, 850.0];
+
+    /** Metals hold about as much in the same room, 2.4 to 3.9 MJ/(m³·K), and conduct so well that it makes no difference how well (A.1). */
+    private const METAL_CONDUCTS = 100.0;
+
+    private const METAL_HOLDS = 3.0e6;
+
     private function __construct(
         public float $skeletonDensity,
         public float $openPorosity,
@@ -105,6 +120,20 @@ final readonly class Substance
     public function dryingHours(): float
     {
         return $this->dryingHours ?? $this->drying?->hours() ?? self::DRYING;
+    }
+
+    /** Dry, pores full of air, as heat meets it: its skeleton by its density, and Maxwell's law for the pores. */
+    public function stuff(): Stuff
+    {
+        [$conductivity, $capacity] = match (true) {
+            $this->skeletonDensity < self::MINERAL => self::ORGANIC_HEAT,
+            $this->skeletonDensity < self::METAL   => self::MINERAL_HEAT,
+            default                                => [self::METAL_CONDUCTS, self::METAL_HOLDS / $this->skeletonDensity],
+        };
+
+        $skeleton = Stuff::of($conductivity, $this->skeletonDensity, $capacity);
+
+        return $skeleton->around(Stuff::air(), $this->openPorosity + $this->closedPorosity);
     }
 
     /** Dry bulk density ρs(1 − φ − φc), kg/m³. */

@@ -17,12 +17,12 @@ use Pensilis\Geometry\Revolved;
 use Pensilis\Geometry\Section;
 use Pensilis\Geometry\Stepped;
 use Pensilis\Geometry\VesselShape;
+use Pensilis\Material\Stuff;
 use Pensilis\Plan\Compartment;
 use Pensilis\Plan\Contained;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Volume;
 use Pensilis\Vessel\Sheet;
-use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
 
 /**

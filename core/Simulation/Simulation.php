@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Simulation;
 
+use Pensilis\Colour\ColourKind;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Substance;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Settling\Placement;
+use Pensilis\Thermal\Body;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\PeakField;
@@ -37,7 +40,27 @@ final readonly class Simulation
         }
         assert($pours !== []);
 
-        return self::after($plan, Layout::given($plan), (new PieceHeat($plan->vessel, $plan->ambient))->follow($pours));
+        $layout = Layout::given($plan);
+
+        return self::after($plan, $layout, self::heat($plan, $layout)->follow($pours));
+    }
+
+    /** The vessel of a plan with its objects where a layout has them, and with its fillers. */
+    public static function heat(Plan $plan, Layout $layout): PieceHeat
+    {
+        $vessel = $plan->vessel;
+        $bodies = array_map(fn(Inclusion $one): Body => Body::of($one, $layout->bottomOf($one), $vessel), $plan->inclusions);
+        foreach ($layout->pours as $pour) {
+            foreach ($pour->colourGrams() as $id => $grams) {
+                $colour = $plan->colours[$id];
+                if ($colour->kind === ColourKind::Filler && $grams > 0.0) {
+                    $stuff = Substance::of(1e3 * $colour->density)->stuff();
+                    $bodies[] = Body::spread(1e-6 * $grams / $colour->density, $pour->bottom, $pour->top, $stuff, $vessel);
+                }
+            }
+        }
+
+        return new PieceHeat($vessel, $plan->ambient, $bodies);
     }
 
     /** Reads off a run that has ended. */
@@ -60,9 +83,7 @@ final readonly class Simulation
         $radius = $this->field->radius();
         // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
         $shares = array_map(
-            fn(array $place): float => $section->round
-                ? hypot($place[0] / $section->halfX, $place[1] / $section->halfY)
-                : max(abs($place[0]) / $section->halfX, abs($place[1]) / $section->halfY),
+            fn(array $place): float => $section->outwardness($place[0], $place[1]),
             $inclusion->places,
         );
         [$nearest, $farthest] = [$radius * min($shares), $radius * max($shares)];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
-use Pensilis\Vessel\Stuff;
 
 /**
  * Heat and cure of a sequence of pours in one stack of cells.
@@ -56,8 +56,9 @@ final class HeatRun
     private float $level = 0.0;
 
     /**
-     * @param list<Row> $under board and floor, from below
-     * @param Hull|null $hull  of a vessel whose walls are not upright
+     * @param list<Row>   $under  board and floor, from below
+     * @param Hull|null   $hull   of a vessel whose walls are not upright
+     * @param Bodies|null $bodies objects that are cast in
      */
     public function __construct(
         private readonly RadialMesh $mesh,
@@ -66,6 +67,7 @@ final class HeatRun
         private readonly Ambient $ambient,
         ?Steps $steps = null,
         private readonly ?Hull $hull = null,
+        private readonly ?Bodies $bodies = null,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();
@@ -88,9 +90,10 @@ final class HeatRun
         $foot = $this->level;
         foreach (array_slice(Grades::bothWays($rows), 1) as $share) {
             $to = $foot + $depth * $share;
-            $this->addRow($this->hull === null
+            $row = $this->hull === null
                 ? Row::upright($this->mesh, $to - $this->level, $resinStuff, $this->wall, count($this->tracks))
-                : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks)));
+                : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks));
+            $this->addRow($row->around($this->bodies?->within($this->mesh, $row->inside, $this->level, $to)));
             $this->level = $to;
         }
         $laid = array_slice($this->stack, $first);

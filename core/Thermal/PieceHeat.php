@@ -39,9 +39,13 @@ final class PieceHeat
     /** @var array<string, Hull> by conductivity of the resin */
     private array $hulls = [];
 
-    public function __construct(private readonly Vessel $vessel, private readonly Ambient $ambient)
+    private readonly ?Bodies $bodies;
+
+    /** @param list<Body> $bodies objects that are cast in */
+    public function __construct(private readonly Vessel $vessel, private readonly Ambient $ambient, array $bodies = [])
     {
         $this->section = $vessel->widest();
+        $this->bodies = $bodies === [] ? null : new Bodies($vessel, $bodies);
     }
 
     /**
@@ -70,6 +74,7 @@ final class PieceHeat
             $this->vessel->base,
             $this->ambient,
             $thin || $this->vessel->shape->isUpright() ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
+            $this->bodies,
         );
     }
 

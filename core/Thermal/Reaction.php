@@ -45,12 +45,12 @@ final readonly class Reaction
         foreach ($rows as $j => $row) {
             // Counted, not walked by key: a compiled loop in a loop lost the inner key (docs/decisions.md).
             for ($i = 0, $rings = count($row->inside); $i < $rings; $i++) {
-                [$volume, $c] = [$row->inside[$i], $first + $j * $rings + $i];
+                [$volume, $c] = [$row->resin($i), $first + $j * $rings + $i];
                 if ($volume > 0.0) {
                     $cells[] = $c;
                     $heats[] = $heat = $resin->law->heat * $resin->resin->density * $volume;
                     $rises[] = $heat / $row->capacity($i);
-                    if ($volume >= self::LEAST_SHARE * ($volume + $row->around[$i])) {
+                    if ($volume >= self::LEAST_SHARE * ($row->inside[$i] + $row->around[$i])) {
                         $watched[$c] = true;
                     }
                 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
-use Pensilis\Vessel\Stuff;
+use Pensilis\Material\Stuff;
 
 /**
  * One layer of cells: of each ring, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
@@ -42,6 +42,7 @@ final readonly class Row
         public array $skin,
         public array $slope,
         private bool $isCut,
+        private ?Taken $taken = null,
     ) {}
 
     /** What fills the inner rings of a mesh, and the wall in the others. */
@@ -122,10 +123,36 @@ final readonly class Row
         );
     }
 
+    /** The same with what objects take of it. */
+    public function around(?Taken $taken): self
+    {
+        return new self(
+            $this->height,
+            $this->inner,
+            $this->outer,
+            $this->pour,
+            $this->inside,
+            $this->around,
+            $this->foot,
+            $this->head,
+            $this->gates,
+            $this->skin,
+            $this->slope,
+            $this->isCut,
+            $taken,
+        );
+    }
+
+    /** m³ of resin in a ring */
+    public function resin(int $ring): float
+    {
+        return $this->inside[$ring] - ($this->taken->volumes[$ring] ?? 0.0);
+    }
+
     /** J/K of a ring */
     public function capacity(int $ring): float
     {
-        return $this->inside[$ring] * $this->inner->volumetric() + $this->around[$ring] * $this->outer->volumetric();
+        return $this->inside[$ring] * $this->fills($ring)->volumetric() + $this->around[$ring] * $this->outer->volumetric();
     }
 
     /** W/(m·K) of a ring, of what it holds by volume */
@@ -134,7 +161,7 @@ final readonly class Row
         $whole = $this->holds($ring);
 
         return $whole > 0.0
-            ? ($this->inside[$ring] * $this->inner->conductivity + $this->around[$ring] * $this->outer->conductivity) / $whole
+            ? ($this->inside[$ring] * $this->fills($ring)->conductivity + $this->around[$ring] * $this->outer->conductivity) / $whole
             : $this->outer->conductivity;
     }
 
@@ -160,6 +187,14 @@ final readonly class Row
         $full = $this->holds($ring) / $mesh->area($ring);
 
         return $open > $full ? $half * $full / $open : $half;
+    }
+
+    /** What a ring holds inside the vessel: resin, and objects in it. */
+    private function fills(int $ring): Stuff
+    {
+        $bodies = $this->taken?->stuffs[$ring];
+
+        return $bodies === null ? $this->inner : $this->inner->around($bodies, $this->taken->volumes[$ring] / $this->inside[$ring]);
     }
 
     /** m³ of all that is in a ring */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Material\Stuff;
 use Pensilis\Vessel\Sheet;
-use Pensilis\Vessel\Stuff;
 
 /** The cells below and around the resin. */
 final class Stack
@@ -15,8 +15,14 @@ final class Stack
     private const FLOOR_ROWS = 2;
 
     /** A run on a floor of the wall's own kind, on a board or, without one, with open air below. */
-    public static function run(RadialMesh $mesh, ?Sheet $wall, ?Sheet $base, Ambient $ambient, ?Hull $hull = null): HeatRun
-    {
+    public static function run(
+        RadialMesh $mesh,
+        ?Sheet $wall,
+        ?Sheet $base,
+        Ambient $ambient,
+        ?Hull $hull = null,
+        ?Bodies $bodies = null,
+    ): HeatRun {
         $rows = [];
         for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
             $rows[] = Row::upright($mesh, $base->thickness / self::BASE_ROWS, $base->stuff);
@@ -28,6 +34,6 @@ final class Stack
                 : Row::cut($mesh, $hull, $from, $to, $wall->stuff, $wall->stuff);
         }
 
-        return new HeatRun($mesh, $rows, $wall === null ? Stuff::silicone() : $wall->stuff, $ambient, hull: $hull);
+        return new HeatRun($mesh, $rows, $wall === null ? Stuff::silicone() : $wall->stuff, $ambient, hull: $hull, bodies: $bodies);
     }
 }

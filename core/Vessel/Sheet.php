@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Vessel;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Material\Stuff;
 
 /** A wall, floor or board of one stuff. Invariant: thickness above 0, in metres. */
 final readonly class Sheet

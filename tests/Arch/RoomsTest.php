@@ -19,7 +19,7 @@ function mayKnow(): array
         'Pensilis\Numerics'        => ['Exception'],
         'Pensilis\Geometry'        => ['Exception', 'Numerics'],
         'Pensilis\Geometry\Region' => ['Exception', 'Numerics', 'Geometry'],
-        'Pensilis\Vessel'          => ['Exception', 'Numerics', 'Geometry'],
+        'Pensilis\Vessel'          => ['Exception', 'Numerics', 'Geometry', 'Material'],
         'Pensilis\Colour'          => ['Exception', 'Numerics'],
         'Pensilis\Material'        => ['Exception', 'Geometry', 'Colour'],
         'Pensilis\Resin'           => ['Exception', 'Quantity', 'Numerics'],
@@ -27,7 +27,7 @@ function mayKnow(): array
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
-        'Pensilis\Thermal'         => ['Exception', 'Quantity', 'Numerics', 'Geometry', 'Vessel', 'Resin', 'Scheduling'],
+        'Pensilis\Thermal'         => ['Exception', 'Quantity', 'Numerics', 'Geometry', 'Material', 'Vessel', 'Resin', 'Scheduling'],
         'Pensilis\Plan'            => [
             'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching',
             'Scheduling', 'Thermal',
@@ -43,7 +43,7 @@ function mayKnow(): array
         'Pensilis\Bench' => [
             'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
         ],
-        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Material', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
+        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Colour', 'Material', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
         'Pensilis\Judgement'  => [
             'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching', 'Scheduling',
             'Thermal', 'Plan', 'Layout', 'Simulation',

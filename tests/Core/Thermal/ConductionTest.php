@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Pensilis\Material\Stuff;
 use Pensilis\Thermal\EquivalentRadius;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Row;
-use Pensilis\Vessel\Stuff;
 
 /**
  * A wall of half thickness L in air of 0 K (a reference, not a room), from 1 K everywhere, after a time.

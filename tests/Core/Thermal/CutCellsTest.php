@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Pensilis\Material\Stuff;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\Hull;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Row;
 use Pensilis\Vessel\Sheet;
-use Pensilis\Vessel\Stuff;
 
 /** @return list<Row> rows of a hull from its floor up */
 function rowsOf(RadialMesh $mesh, Hull $hull, float $height, int $rows, Stuff $stuff): array

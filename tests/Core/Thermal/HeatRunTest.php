@@ -6,6 +6,7 @@ use Pensilis\Geometry\Bowl;
 use Pensilis\Geometry\Frustum;
 use Pensilis\Geometry\Prism;
 use Pensilis\Geometry\VesselShape;
+use Pensilis\Material\Stuff;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
@@ -23,7 +24,6 @@ use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\Stack;
 use Pensilis\Thermal\Steps;
 use Pensilis\Vessel\Sheet;
-use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
 use Tests\Plans;
 

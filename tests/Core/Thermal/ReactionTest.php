@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\PeakField;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Reaction;
 use Pensilis\Thermal\Row;
-use Pensilis\Vessel\Stuff;
 use Tests\Plans;
 
 /**

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Geometry\Prism;
+use Pensilis\Material\Stuff;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
@@ -18,7 +19,6 @@ use Pensilis\Thermal\SeriesAmbient;
 use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\Stack;
 use Pensilis\Vessel\Sheet;
-use Pensilis\Vessel\Stuff;
 use Pensilis\Vessel\Vessel;
 use Tests\Plans;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pensilis\Vessel;
+namespace Pensilis\Material;
 
 use Pensilis\Exception\ImpossibleValue;
 
@@ -38,6 +38,30 @@ final readonly class Stuff
     public static function glass(): self
     {
         return new self(1.0, 2500.0, 840.0);
+    }
+
+    /**
+     * With bodies of something else spread in it, by their share of volume: capacities add up, conductivity by Maxwell's law for bodies
+     * that do not touch [1].
+     *
+     * [1] J. C. Maxwell, A Treatise on Electricity and Magnetism, 1873, art. 314.
+     */
+    public function around(self $bodies, float $share): self
+    {
+        [$here, $there] = [$this->conductivity, $bodies->conductivity];
+        $density = (1.0 - $share) * $this->density + $share * $bodies->density;
+
+        return new self(
+            $here * ($there + 2.0 * $here + 2.0 * $share * ($there - $here)) / ($there + 2.0 * $here - $share * ($there - $here)),
+            $density,
+            ((1.0 - $share) * $this->volumetric() + $share * $bodies->volumetric()) / $density,
+        );
+    }
+
+    /** Air at room temperature (Incropera & DeWitt, table A.4). */
+    public static function air(): self
+    {
+        return new self(0.026, 1.16, 1007.0);
     }
 
     /** J/(m³·K) */
