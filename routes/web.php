@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\AmountController;
 use App\Http\Controllers\ColourController;
+use App\Http\Controllers\CureController;
 use App\Http\Controllers\DamController;
 use App\Http\Controllers\DefaultsController;
 use App\Http\Controllers\FindingController;
@@ -114,6 +115,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy'])->name('pieces.destroy');
     Route::get('/pieces/{piece}/heat', [HeatController::class, 'show'])->name('pieces.heat')->middleware(LeavesSession::class);
     Route::get('/pieces/{piece}/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
+    Route::get('/pieces/{piece}/pours/{pour}/cure', [CureController::class, 'show'])->name('pours.cure');
     Route::post('/pieces/{piece}/pours/{pour}/mixings', [PourController::class, 'store'])->name('pours.mixings.store');
     Route::patch('/mixings/{mixing}', [MixingController::class, 'update'])->name('mixings.update');
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');

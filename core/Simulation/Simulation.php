@@ -19,7 +19,10 @@ use Pensilis\Thermal\PieceHeat;
 use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\SimulatedPour;
 
-/** What will happen with the pours of a layout: heat, cure and windows. What is wrong with them the judges say. */
+/**
+ * What will happen with the pours of a layout: heat, cure and windows, with its objects and fillers where they lie. The run follows all
+ * pours in one stack; what is read off it is each pour's own. What is wrong with them the judges say.
+ */
 final readonly class Simulation
 {
     /** @param list<SimulatedPour> $pours */
@@ -100,6 +103,14 @@ final readonly class Simulation
         return $kelvin === null ? null : min($kelvin - Temperature::ZERO_CELSIUS, $bound);
     }
 
+    /** Whether it is this pour that holds the middle of an object. */
+    public function isPlacedIn(Inclusion $inclusion, int $k): bool
+    {
+        $middle = $this->layout->bottomOf($inclusion) + 0.5 * $inclusion->solid->height();
+
+        return $middle >= $this->layout->pours[$k]->bottom && $middle < $this->layout->pours[$k]->top;
+    }
+
     /** When an object may be put into the pour that holds its middle; null where there is none, or it does not gel. */
     public function placementOf(Inclusion $inclusion): ?Placement
     {
@@ -107,7 +118,7 @@ final readonly class Simulation
         $middle = $bottom + 0.5 * $inclusion->solid->height();
         foreach ($this->layout->pours as $k => $pour) {
             $thickening = $this->pours[$k]->thickening ?? null;
-            if ($middle < $pour->bottom || $middle >= $pour->top || $thickening === null) {
+            if (!$this->isPlacedIn($inclusion, $k) || $thickening === null) {
                 continue;
             }
             $section = $this->plan->vessel->shape->sectionAt($middle);

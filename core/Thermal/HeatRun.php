@@ -148,6 +148,44 @@ final class HeatRun
         return $this->tracks;
     }
 
+    /** What the pours are like now. */
+    public function frame(): Frame
+    {
+        [$kelvin, $alpha, $rings] = [[], [], $this->mesh->rings()];
+        foreach ($this->stack as $j => $row) {
+            if ($row->pour !== null) {
+                $held = max(1, count(array_filter($row->inside, fn(float $inside): bool => $inside > 0.0)));
+                $kelvin[] = array_slice($this->kelvin, $j * $rings, $held);
+                $alpha[] = array_slice($this->alpha, $j * $rings, $held);
+            }
+        }
+
+        return new Frame($this->time, $kelvin, $alpha);
+    }
+
+    /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, m, and its pour */
+    public function resinRows(): array
+    {
+        [$rows, $z] = [[], 0.0];
+        foreach ($this->stack as $row) {
+            if ($row->pour !== null) {
+                $rows[] = [$z, $z + $row->height, $row->pour];
+                $z += $row->height;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<float> where the middles of the rings of resin lie, m from the axis */
+    public function resinRings(): array
+    {
+        return array_map(
+            fn(int $i): float => 0.5 * ($this->mesh->faces[$i] + $this->mesh->faces[$i + 1]),
+            range(0, $this->mesh->resinRings - 1),
+        );
+    }
+
     /** Temperature at a height above the floor and a distance from the axis, K */
     public function kelvinAt(float $height, float $distance): float
     {

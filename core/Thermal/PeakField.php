@@ -33,6 +33,33 @@ final readonly class PeakField
         return $rows;
     }
 
+    /** @return array{float, float} the least and the greatest of all cells, K */
+    public function span(): array
+    {
+        [$least, $greatest] = [INF, 0.0];
+        foreach ($this->rows() as [, , $rings]) {
+            foreach ($rings as $kelvin) {
+                [$least, $greatest] = [min($least, $kelvin), max($greatest, $kelvin)];
+            }
+        }
+
+        return [$least, $greatest];
+    }
+
+    /** At a height above the floor and a distance from the axis, K; null where nothing was poured. */
+    public function at(float $height, float $distance): ?float
+    {
+        foreach ($this->rows() as [, $top, $rings]) {
+            if ($height <= $top) {
+                $inside = array_filter($rings, fn(int $i): bool => $this->mesh->faces[$i] <= $distance, ARRAY_FILTER_USE_KEY);
+
+                return $inside === [] ? ($rings[0] ?? null) : $inside[max(array_keys($inside))];
+            }
+        }
+
+        return null;
+    }
+
     /** Radius of the resin, m. */
     public function radius(): float
     {

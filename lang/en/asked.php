@@ -111,7 +111,12 @@ return [
         'resin.*' => 'Choose one of the resins.', 'most' => 'A piece holds at most :most resins.',
         'used'    => 'A pour is of this resin, or it is the only one. Choose another for the pour first.',
     ],
-    'prune'  => ['most' => '--most must be a number of megabytes, from 0 up.'],
+    'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
+    'cure'  => [
+        'frame.*'  => 'Choose a moment on the slider.',
+        'height.*' => 'Write a height above the floor, such as 12 mm.',
+        'beyond'   => 'Write a height between the floor and the top of the fill, :most.',
+    ],
     'amount' => [
         'amount.*' => 'Write how much mix there is, such as 120 ml or 4 fl oz.',
         'nothing'  => 'Write an amount above nothing, such as 120 ml.',

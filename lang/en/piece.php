@@ -64,7 +64,7 @@ return [
     'drawings'  => [
         'from'       => 'Seen from', 'front' => 'the front', 'round' => ':degrees° round',
         'round-from' => ':degrees° round from the front',
-        'turned'     => 'Turned over, as the floor will show it', 'regions-of' => 'Regions of',
+        'turned'     => 'Turned over, as the floor will show it', 'regions-of' => 'Regions of', 'heat' => 'Its greatest heat',
         'regions'    => 'Regions of pour :number', 'nearer' => 'Nearer',
         'farther'    => 'Farther',
         'section'    => 'Section', 'filled-to' => 'filled to :level', 'filled' => 'filled to the rim',

@@ -28,6 +28,7 @@ return [
         'peak'          => 'At its warmest it is about :peak, after :after.',
         'cup'           => 'A cup of :mass that is left full reaches about :peak.',
         'cup-runs-away' => 'A cup of :mass that is left full runs away after about :after. Pour it out wide before that.',
+        'cure'          => 'See how it cures: heat and hardness, moment by moment',
         'note'          => 'From the sheet of the resin and the room: a nail in a corner tells more than any of these moments.',
         'doing'         => [
             'merge' => 'Colours run together', 'keep-a-line' => 'A line stays where it is drawn', 'moved-by-air' => 'Warm air moves it',

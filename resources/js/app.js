@@ -17,6 +17,7 @@ import './shelf.js';
 import './ticks.js';
 import './select.js';
 import './legible.js';
+import './film.js';
 
 // What was opened stays open when a page is put together with its answer.
 htmx.config.morphIgnore.push('open', 'style');

@@ -85,6 +85,10 @@ for (const [name, viewport] of [
             const piece = page.url().replace(/#.*/, '');
             await page.goto(`${piece}/pours/1`);
             await holds(page);
+            await page.goto(`${piece}/pours/1/cure`);
+            await holds(page);
+            await page.goto(`${piece}?tinted=1`);
+            await holds(page);
             await page.goto(`${piece}/sheet`);
             await holds(page);
             for (const kind of ['resins', 'colours', 'sealers', 'devices', 'consumables']) {

@@ -17,8 +17,11 @@ use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
+use Pensilis\Simulation\CureFilm;
+use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\SimulatedPour;
 
 /**
  * Heat, windows and clock times of pieces: kept by what the piece says. One is computed at a time per account, and so many at all that
@@ -62,6 +65,30 @@ final readonly class Answers
         assert($cup instanceof LeftCup);
 
         return $cup;
+    }
+
+    /**
+     * The cure of one of its pours as it goes; kept as an answer is.
+     *
+     * @param float $hours for which it is followed
+     */
+    public function film(Piece $piece, Simulation $simulation, int $pour, float $hours): CureFilm
+    {
+        $film = Cache::remember(
+            "{$this->key($piece)}:film:{$pour}",
+            now()->addDays(self::KEPT_DAYS),
+            fn(): CureFilm => CureFilm::of(
+                $simulation->plan,
+                $simulation->layout,
+                $this->store,
+                array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours),
+                $pour,
+                $hours,
+            ),
+        );
+        assert($film instanceof CureFilm);
+
+        return $film;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */

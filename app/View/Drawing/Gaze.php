@@ -8,11 +8,11 @@ use Illuminate\Http\Request;
 
 /**
  * How a piece is looked at: from which side the section is seen, whether it lies turned over as it will be shown, and whose regions the
- * plan shows.
+ * plan shows, and whether heat is tinted in.
  */
 final readonly class Gaze
 {
-    private function __construct(public int $degrees, public bool $turned, public ?int $coat = null) {}
+    private function __construct(public int $degrees, public bool $turned, public ?int $coat = null, public bool $tinted = false) {}
 
     public static function of(Request $request): self
     {
@@ -22,6 +22,7 @@ final readonly class Gaze
             is_numeric($degrees) ? ((int) $degrees % 360 + 360) % 360 : 0,
             $request->boolean('turned'),
             is_numeric($request->input('coat')) ? (int) $request->input('coat') : null,
+            $request->boolean('tinted'),
         );
     }
 
@@ -44,10 +45,10 @@ final readonly class Gaze
         return $c * $x + $s * $y;
     }
 
-    /** @return array{from?: int, turned?: int, coat?: int} what an address must say to look like this again */
+    /** @return array{from?: int, turned?: int, coat?: int, tinted?: int} what an address must say to look like this again */
     public function query(): array
     {
         return ($this->degrees === 0 ? [] : ['from' => $this->degrees]) + ($this->turned
-            ? ['turned' => 1] : []) + ($this->coat === null ? [] : ['coat' => $this->coat]);
+            ? ['turned' => 1] : []) + ($this->coat === null ? [] : ['coat' => $this->coat]) + ($this->tinted ? ['tinted' => 1] : []);
     }
 }

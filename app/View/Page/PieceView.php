@@ -8,7 +8,9 @@ use App\Interchange\Form\CoatPart;
 use App\Models\Piece;
 use App\View\Drawing\ActRail;
 use App\View\Drawing\Gaze;
+use App\View\Drawing\HeatTint;
 use App\View\Drawing\PieceDrawings;
+use App\View\Drawing\SectionDrawing;
 use App\View\Drawing\TemplateDrawing;
 use App\View\Drawing\TimeRail;
 use App\Words\Figures;
@@ -130,7 +132,7 @@ final readonly class PieceView
     /** Whether heat tells the drawings nothing that they did not show at once. */
     public function isDrawnAsBefore(): bool
     {
-        return $this->isGiven() && $this->layout !== null
+        return $this->isGiven() && $this->layout !== null && !$this->gaze->tinted
             && self::odd($this->findings) === self::odd(Judges::ofLayout($this->plan, $this->layout));
     }
 
@@ -156,6 +158,14 @@ final readonly class PieceView
             $this->isColoured(),
             $this->piece->document,
         );
+    }
+
+    /** Where heat is to be tinted in and is known. */
+    public function tint(SectionDrawing $section): ?HeatTint
+    {
+        $field = $this->gaze->tinted ? $this->answer?->simulation?->field : null;
+
+        return $field === null ? null : new HeatTint($field, $section, $this->plan->vessel, $this->system);
     }
 
     public function template(bool $mirrored): TemplateDrawing

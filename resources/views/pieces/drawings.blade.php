@@ -8,6 +8,8 @@
         {{ __($view->gaze->degrees === 0 ? 'piece.drawings.front' : 'piece.drawings.round', ['degrees' => $view->gaze->degrees]) }}
     </output>
     <label><input type="checkbox" name="turned" value="1" form="piece-form" @checked($turned)> {{ __('piece.drawings.turned') }}</label>
+    <label><input type="checkbox" name="tinted" value="1" form="piece-form" @checked($view->gaze->tinted)>
+        {{ __('piece.drawings.heat') }}</label>
     @if(count($drawings->divided) > 1)
         <label>
             {{ __('piece.drawings.regions-of') }}

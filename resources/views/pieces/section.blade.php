@@ -1,4 +1,4 @@
-@php($layers = $section->layers())
+@php([$layers, $tint] = [$section->layers(), $view->tint($section)])
 <figure class="section">
     <figcaption>
         {{ __('piece.drawings.section') }} <span class="quiet">{{ $view->plan->vessel->fill < $view->plan->vessel->shape->height() - 1e-9 ?
@@ -29,6 +29,8 @@
             <rect class="coloured" x="{{ $one['x'] }}" y="{{ $one['y'] }}" width="{{ $one['width'] }}" height="{{ $one['height'] }}"
                 fill="{{ $one['shade'] }}"/>
         @endforeach
+
+        @if($tint !== null)<x-tint :cells="$tint->cells" :bands="$tint->bands->all()" :text="$tint->text" name="tinted"/>@endif
 
         @php($fittings = $plan->fittings())
         @foreach($section->fittings() as $n => [$x, $y, $width, $height, $says])
@@ -77,4 +79,6 @@
         @endforeach
         <x-object-names :objects="$objects" :labels="$section->labels($objects, $layers)"/>
     </svg>
+    @if($tint !== null)<x-bands :bands="$tint->bands"/>@endif
+
 </figure>

@@ -29,6 +29,7 @@
             </table>
         </x-wide-table>
         <p>{{ $windows->peak() }} @if($leftCup !== null){{ $windows->cup($leftCup, $view->cupGrams()) }}@endif</p>
+        <p><a href="{{ route('pours.cure', [$piece, $view->index], false) }}">{{ __('pour.when.cure') }}</a></p>
         <p class="quiet">{{ __('pour.when.note') }}</p>
     </section>
 @endif

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Simulation;
+
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Frame;
+
+/**
+ * The cure of one pour as it goes, in even steps of time: how warm it is and how far it has cured, at every height and distance from the
+ * axis, with what lies below it and what is poured on it meanwhile. Hours count from its start; metres.
+ */
+final readonly class CureFilm
+{
+    public const FRAMES = 72;
+
+    /**
+     * @param list<array{float, float, int}> $rows    bottom and top above the floor, and the pour; of the last frame
+     * @param list<float>                    $middles of rings, from the axis
+     * @param list<Frame>                    $frames
+     * @param float                          $hours   that it goes on
+     */
+    private function __construct(
+        public array $rows,
+        public array $middles,
+        public array $frames,
+        public float $start,
+        public float $hours,
+        public float $radius,
+    ) {}
+
+    /**
+     * @param list<float> $starts of the pours, hours of the plan
+     * @param float       $hours  for which the pour is followed
+     */
+    public static function of(Plan $plan, Layout $layout, CalibrationStore $store, array $starts, int $k, float $hours): self
+    {
+        $heat = Simulation::heat($plan, $layout);
+        $run = $heat->begin($store->calibrated($plan->resin()));
+        $frames = [];
+        $next = 0;
+        for ($n = 0; $n <= self::FRAMES; $n++) {
+            $time = 3600.0 * ($starts[$k] + $hours * $n / self::FRAMES);
+            for (; isset($starts[$next]) && 3600.0 * $starts[$next] <= $time; $next++) {
+                $pour = $layout->pours[$next];
+                $run->pour($store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$next], $heat->rowsFor($pour->depth()));
+            }
+            $run->advance($time);
+            $frames[] = $run->frame();
+        }
+
+        return new self($run->resinRows(), $run->resinRings(), self::evened($frames), $starts[$k], $hours, $run->field()->radius());
+    }
+
+    /**
+     * Sweeps that take turns leave a few hundredths of a kelvin to and fro: each frame is evened with its neighbours where they show the
+     * same rows.
+     *
+     * @param list<Frame> $frames
+     *
+     * @return list<Frame>
+     */
+    private static function evened(array $frames): array
+    {
+        $evened = [];
+        foreach ($frames as $n => $frame) {
+            [$before, $after] = [$frames[$n - 1] ?? $frame, $frames[$n + 1] ?? $frame];
+            $isAlone = count($before->kelvin) !== count($frame->kelvin) || count($after->kelvin) !== count($frame->kelvin);
+            $evened[] = $isAlone || $n === 0 || $n + 1 === count($frames) ? $frame : new Frame($frame->time, array_map(
+                fn(array $a, array $b, array $c): array => array_map(
+                    fn(float $x, float $y, float $z): float => 0.25 * $x + 0.5 * $y + 0.25 * $z,
+                    $a,
+                    $b,
+                    $c,
+                ),
+                $before->kelvin,
+                $frame->kelvin,
+                $after->kelvin,
+            ), $frame->alpha);
+        }
+
+        return $evened;
+    }
+
+    /** Hours from the start of the pour at which a frame was taken. */
+    public function hour(int $frame): float
+    {
+        return $this->hours * $frame / self::FRAMES;
+    }
+
+    /** The level that is reached by a frame, m above the floor. */
+    public function level(int $frame): float
+    {
+        $rows = count($this->frames[$frame]->kelvin);
+
+        return $rows === 0 ? 0.0 : $this->rows[$rows - 1][1];
+    }
+
+    /** °C at a height and a distance from the axis; null where there is no resin yet. */
+    public function celsius(int $frame, float $height, float $distance = 0.0): ?float
+    {
+        $kelvin = $this->between($this->frames[$frame]->kelvin, $height, $distance);
+
+        return $kelvin === null ? null : $kelvin - Temperature::ZERO_CELSIUS;
+    }
+
+    /** Conversion there, from 0 to 1. Two pours that meet do not share it: it is read within the one. */
+    public function conversion(int $frame, float $height, float $distance = 0.0): ?float
+    {
+        $alpha = $this->between($this->frames[$frame]->alpha, $height, $distance, true);
+
+        return $alpha === null ? null : max(0.0, min(1.0, $alpha));
+    }
+
+    /**
+     * Straight between the middles of rows and rings, and on from the last two at a face.
+     *
+     * @param list<list<float>> $values by row and ring
+     */
+    private function between(array $values, float $height, float $distance, bool $withinPour = false): ?float
+    {
+        $row = $this->rowAt($height, count($values));
+        if ($row === null) {
+            return null;
+        }
+        $middle = fn(int $j): float => 0.5 * ($this->rows[$j][0] + $this->rows[$j][1]);
+        $joins = fn(int $j): bool => isset($values[$j]) && (!$withinPour || $this->rows[$j][2] === $this->rows[$row][2]);
+        $other = $height >= $middle($row) ? $row + 1 : $row - 1;
+        $other = $joins($other) ? $other : 2 * $row - $other;
+        $here = $this->across($values[$row], $distance);
+        if (!$joins($other)) {
+            return $here;
+        }
+        $share = ($height - $middle($row)) / ($middle($other) - $middle($row));
+
+        return $here + $share * ($this->across($values[$other], $distance) - $here);
+    }
+
+    private function rowAt(float $height, int $rows): ?int
+    {
+        for ($j = 0; $j < $rows; $j++) {
+            if ($height <= $this->rows[$j][1] + 1e-9) {
+                return $j;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<float> $ring values from the axis outward */
+    private function across(array $ring, float $distance): float
+    {
+        $last = count($ring) - 1;
+        $i = 0;
+        while ($i < $last && $this->middles[$i + 1] <= $distance) {
+            $i++;
+        }
+        if ($i === $last || $distance <= $this->middles[0]) {
+            return $ring[$i] ?? 0.0;
+        }
+        $share = ($distance - $this->middles[$i]) / ($this->middles[$i + 1] - $this->middles[$i]);
+
+        return $ring[$i] + $share * ($ring[$i + 1] - $ring[$i]);
+    }
+}
