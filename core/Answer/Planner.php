@@ -20,6 +20,7 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
+use Pensilis\Simulation\BrushedResin;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
@@ -58,12 +59,12 @@ final readonly class Planner
                     Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)]), ...$draft->reasons,
                 ], drawn: Draft::found($plan)->layout);
             }
-            $preparation = self::preparation($plan);
+            $preparation = $this->preparation($plan);
             $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation, $compartments->set))->fill();
             if ($placed->run === null) {
                 return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $draft->layout);
             }
-            $simulation = Simulation::after($plan, $draft->layout, $placed->run);
+            $simulation = Simulation::after($plan, $draft->layout, $placed->run, $this->store);
             $next = $this->cooler($simulation);
             if ($next === null) {
                 return $this->answer($simulation, $placed->joints, [...$preparation->tasks, ...$compartments->tasks], $deepest);
@@ -82,14 +83,14 @@ final readonly class Planner
     {
         $layout = Layout::given($plan);
         $compartments = CompartmentPours::of($plan, $this->store);
-        $preparation = self::preparation($plan);
+        $preparation = $this->preparation($plan);
         $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0))->fill();
         if ($placed->run === null) {
             return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $layout);
         }
 
         return $this->answer(
-            Simulation::after($plan, $layout, $placed->run),
+            Simulation::after($plan, $layout, $placed->run, $this->store),
             $placed->joints,
             [...$preparation->tasks, ...$compartments->tasks],
             null,
@@ -102,7 +103,7 @@ final readonly class Planner
         $simulation = Simulation::of($plan, $this->store);
         $starts = array_map(fn(SimulatedPour $pour): float => $pour->startHour, $simulation->pours);
         $windows = array_map(fn(SimulatedPour $pour): Window => $pour->window(), $simulation->pours);
-        $preparation = self::preparation($plan);
+        $preparation = $this->preparation($plan);
         // Pours that begin before the ground is ready are poured on one that was made ready before the plan begins.
         $hasGround = $preparation->ground <= ($starts[0] ?? 0.0);
         $before = array_filter($preparation->tasks, fn(Task $task): bool => $hasGround || $task->kind !== TaskKind::Prepare);
@@ -115,9 +116,14 @@ final readonly class Planner
         );
     }
 
-    private static function preparation(Plan $plan): Preparation
+    private function preparation(Plan $plan): Preparation
     {
-        return Preparation::of($plan->inclusions, $plan->studio->hours, $plan->setup->making->groundCoats());
+        return Preparation::of(
+            $plan->inclusions,
+            $plan->studio->hours,
+            $plan->setup->making->groundCoats(),
+            BrushedResin::of($plan, $this->store)->drying,
+        );
     }
 
     /**

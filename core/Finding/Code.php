@@ -159,6 +159,7 @@ enum Code: string
     case OutsideHours = 'outside-hours';
     case DueMissed = 'due-missed';
     case NotReady = 'not-ready';
+    case SealsSlowly = 'seals-slowly';
     case HoursWithoutStart = 'hours-without-start';
     case DriftsSooner = 'drifts';
     case DriftsAnyway = 'drifts.anyway';
@@ -176,7 +177,7 @@ enum Code: string
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
             'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
-            'hours-without-start', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short' => Weight::Told,
+            'hours-without-start', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
             default => Weight::Spoils,
         };
     }
@@ -193,7 +194,7 @@ enum Code: string
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'stops-short' => Question::Cools,
             'no-time', 'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
-            'hours-without-start', 'not-ready', 'due-missed' => Question::Fits,
+            'hours-without-start', 'not-ready', 'due-missed', 'seals-slowly' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
             'open-side-seen', 'sheet-short' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',

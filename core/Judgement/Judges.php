@@ -49,6 +49,7 @@ final class Judges
             new AppliedJudge($simulation),
             new HoursJudge($plan, $tasks),
             new ReadinessJudge($plan, $layout, $tasks),
+            new SealingJudge($simulation),
             new DueJudge($plan, $tasks),
             new ScopeJudge($plan),
         );

@@ -14,7 +14,7 @@ use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 
-/** Given pours that come before what is set in them has dried and its coats have. */
+/** Given pours that come before what is set in them has dried and its coats have: those of a quick resin, which may be another's. */
 final readonly class ReadinessJudge implements Judge
 {
     /** @param list<Task> $tasks */

@@ -71,6 +71,18 @@ final readonly class CalibratedResin
         return $this->viscosity->at($kelvin, 0.0, 0.0) >= $viscosity ? 0 : (int) round($this->thickens($viscosity, $kelvin) / 60.0);
     }
 
+    /** When a film of it gels that keeps one temperature, s. */
+    public function filmGels(float $kelvin): float
+    {
+        return $this->law->timeTo($this->law->gelConversion, $kelvin);
+    }
+
+    /** When a next coat bonds with such a film, s. */
+    public function filmRecoats(float $kelvin): float
+    {
+        return $this->filmGels($kelvin) + $this->opensAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+    }
+
     /**
      * How near a pour is to the end of its working time, which comes at 1: by conversion or by viscosity, whichever is
      * sooner; at most 2, about even in time near 1.

@@ -7,11 +7,13 @@ namespace Pensilis\Scheduling;
 use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Keeping;
+use Pensilis\Material\Sealer;
 
 /**
  * Drying and sealing before the pours: who must wait for what, and when each object is ready.
  *
- * Damp objects dry as their substance asks; coats follow each other and dry as the sealer needs. Hours of the plan.
+ * Damp objects dry as their substance asks; coats follow each other and dry as the sealer needs, brushed resin as it does in a film.
+ * Hours of the plan.
  */
 final readonly class Preparation
 {
@@ -25,8 +27,9 @@ final readonly class Preparation
     /**
      * @param list<Inclusion> $inclusions
      * @param list<float>     $coats      hours that each coat of the ground dries, none where it takes no coat
+     * @param CoatDrying|null $brushed    of a coat of brushed resin, where more is known than is usual
      */
-    public static function of(array $inclusions, WorkingHours $hours, array $coats = []): self
+    public static function of(array $inclusions, WorkingHours $hours, array $coats = [], ?CoatDrying $brushed = null): self
     {
         [$tasks, $ready, $ground] = [[], [], 0.0];
         foreach ($coats as $n => $dries) {
@@ -55,9 +58,10 @@ final readonly class Preparation
                 $tasks[] = new Task(TaskKind::Seal, $start, $start + Session::BRUSHING, null, new Fact('seal', [
                     'coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated),
                 ]));
-                $from = $start + Session::BRUSHING + $sealer->between();
+                $known = $sealer === Sealer::Resin ? $brushed : null;
+                $from = $start + Session::BRUSHING + ($known->between ?? $sealer->between());
                 foreach ($coated as $inclusion) {
-                    $ready[$inclusion->id] = $start + Session::BRUSHING + $sealer->last();
+                    $ready[$inclusion->id] = $start + Session::BRUSHING + ($known->last ?? $sealer->last());
                 }
             }
         }

@@ -32,6 +32,7 @@ final readonly class Simulation
         public array $pours,
         public PeakField $field,
         public float $energyError,
+        public BrushedResin $brushed,
     ) {}
 
     /** Follows the pours that the plan gives. */
@@ -45,7 +46,7 @@ final readonly class Simulation
 
         $layout = Layout::given($plan);
 
-        return self::after($plan, $layout, self::heat($plan, $layout)->follow($pours));
+        return self::after($plan, $layout, self::heat($plan, $layout)->follow($pours), $store);
     }
 
     /** The vessel of a plan with its objects where a layout has them, and with its fillers. */
@@ -67,7 +68,7 @@ final readonly class Simulation
     }
 
     /** Reads off a run that has ended. */
-    public static function after(Plan $plan, Layout $layout, HeatRun $run): self
+    public static function after(Plan $plan, Layout $layout, HeatRun $run, CalibrationStore $store): self
     {
         $start = $run->tracks()[0]->start ?? 0.0;
         $pours = array_map(
@@ -75,7 +76,7 @@ final readonly class Simulation
             $run->tracks(),
         );
 
-        return new self($plan, $layout, $pours, $run->field(), $run->energyError());
+        return new self($plan, $layout, $pours, $run->field(), $run->energyError(), BrushedResin::of($plan, $store));
     }
 
     /** The greatest temperature that an object meets, °C; null where it touches no pour. */

@@ -326,7 +326,11 @@ return [
         'says' => 'The work on pour :pour would fall outside your hours.',
         'mend' => 'Start it in the next hours at the bench',
     ],
-    'not-ready'           => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'not-ready'    => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'seals-slowly' => [
+        'says' => 'Brushed on as a film, :resin takes :gels to set: it lacks the heat of its depth. A quick coating resin would be brushed '
+            . 'instead: add one to this piece.',
+    ],
     'hours-without-start' => ['says' => 'Without a start there is no clock to count your hours by; they are left out.'],
     'drifts'              => [
         'says' => '“:object” stays within :within if it goes in between :opens and :closes after its pour; sooner it drifts further, '

@@ -7,13 +7,17 @@ namespace App\View\Page;
 use App\Words\Figures;
 use App\Words\Words;
 use Pensilis\Material\Inclusion;
+use Pensilis\Material\Sealer;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Figure;
+use Pensilis\Quantity\Known;
+use Pensilis\Scheduling\CoatDrying;
 
 /** What is said of the objects of a piece: what they weigh and let go, how they are treated, laid and held. */
 final readonly class ObjectLines
 {
-    public function __construct(private Plan $plan, private Figures $figures) {}
+    /** @param CoatDrying|null $brushed of a coat of brushed resin, where that is known */
+    public function __construct(private Plan $plan, private Figures $figures, private ?CoatDrying $brushed) {}
 
     /** Volume, density and air, in a line. */
     public function figures(Inclusion $object): string
@@ -48,9 +52,10 @@ final readonly class ObjectLines
             ]));
         }
         if ($object->coats > 0) {
+            $dries = ($object->sealer === Sealer::Resin ? $this->brushed?->last : null) ?? $object->sealer->last();
             $parts[] = Words::say(
                 'piece.objects.coats',
-                ['sealer' => Words::choice($object->sealer), 'hours' => $this->figures->span($object->sealer->last())],
+                ['sealer' => Words::choice($object->sealer), 'hours' => $this->figures->span(Known::near($dries))],
                 $object->coats,
             );
         }

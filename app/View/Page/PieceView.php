@@ -126,7 +126,7 @@ final readonly class PieceView
 
     public function objects(): ObjectLines
     {
-        return new ObjectLines($this->plan, $this->figures);
+        return new ObjectLines($this->plan, $this->figures, $this->answer?->simulation?->brushed->drying);
     }
 
     /** Whether heat tells the drawings nothing that they did not show at once. */
