@@ -8,9 +8,10 @@ namespace Pensilis\Scheduling;
  * Start times for a chain of pours: inside the working hours, one thing at a time, with bonded joints where they
  * can be had.
  *
- * Cost: days until the last start, and four days for every sanded joint (memory). Exhaustive over candidates:
- * first starts within a week by half hours, bonded ones spread over their window, sanded ones on four days;
- * what is left to do depends only on the pour and its start, so each is solved once. Hours of the plan.
+ * Cost: days until the last start, and four days for every sanded joint (memory). Candidates: first starts within a week by half hours,
+ * bonded ones spread over their window, sanded ones on four days. Pour by pour, as what is left to do depends only on the pour and its
+ * start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all where the pours are few (dynamic programming
+ * with a beam). Hours of the plan.
  */
 final class StartSearch
 {
@@ -24,11 +25,14 @@ final class StartSearch
 
     private const MOST_BONDED = 6;
 
+    /** Starts of a pour that are gone on from. */
+    private const MOST_KEPT = 400;
+
+    /** Starts closer than that are one, h. */
+    private const SAME = 0.01;
+
     /** Kept from both ends of a window, as windows shift a little with the room, h. */
     private const MARGIN = 0.25;
-
-    /** @var array<string, array{float, list<float>}|null> */
-    private array $solved = [];
 
     /**
      * @param list<PourWork>            $work
@@ -49,15 +53,15 @@ final class StartSearch
             return [];
         }
         $ready = $this->work[0]->ready;
-        $best = null;
-        foreach ($this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST) as $start) {
-            $tried = $this->onwards(0, $start);
-            if ($tried !== null && ($best === null || $tried[0] < $best[0] - 1e-9)) {
-                $best = $tried;
-            }
+        $layers = [array_map(
+            fn(float $start): array => [$start, 0.0, null],
+            $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST),
+        )];
+        for ($k = 0; isset($this->work[$k + 1]); $k++) {
+            $layers[] = $this->onwards($k, $layers[$k]);
         }
 
-        return $best === null ? null : $best[1];
+        return self::traced($layers);
     }
 
     /**
@@ -70,25 +74,54 @@ final class StartSearch
         return $lastStart / 24.0 + self::SANDED * count(array_filter($joints, fn(Joint $joint): bool => $joint === Joint::Sanded));
     }
 
-    /** @return array{float, list<float>}|null least cost and starts from pour k on, k starting at a moment */
-    private function onwards(int $k, float $start): ?array
+    /**
+     * The starts of the next pour that can follow, each with what its joints cost at the least; no more than are worth going on from.
+     *
+     * @param list<array{float, float, int|null}> $layer of pour k: start, cost of its joints so far, and number in the layer before
+     *
+     * @return list<array{float, float, int|null}>
+     */
+    private function onwards(int $k, array $layer): array
     {
-        if (!isset($this->work[$k + 1])) {
-            return [$start / 24.0, [$start]];
-        }
-        $key = $k . ':' . round($start, 3);
-        if (array_key_exists($key, $this->solved)) {
-            return $this->solved[$key];
-        }
-        $best = null;
-        foreach ($this->nextStarts($k, $start) as [$next, $penalty]) {
-            $tried = $this->onwards($k + 1, $next);
-            if ($tried !== null && ($best === null || $tried[0] + $penalty < $best[0] - 1e-9)) {
-                $best = [$tried[0] + $penalty, [$start, ...$tried[1]]];
+        $found = [];
+        foreach ($layer as $number => [$start, $cost]) {
+            foreach ($this->nextStarts($k, $start) as [$next, $penalty]) {
+                $at = (int) round($next / self::SAME);
+                if (!isset($found[$at]) || $cost + $penalty < $found[$at][1] - 1e-9) {
+                    $found[$at] = [$next, $cost + $penalty, $number];
+                }
             }
         }
+        usort($found, fn(array $one, array $other): int => [$one[0] / 24.0 + $one[1], $one[0]] <=> [$other[0] / 24.0 + $other[1], $other[0]]);
 
-        return $this->solved[$key] = $best;
+        return array_slice($found, 0, self::MOST_KEPT);
+    }
+
+    /**
+     * The starts that lead to the cheapest of the last layer.
+     *
+     * @param non-empty-list<list<array{float, float, int|null}>> $layers
+     *
+     * @return list<float>|null
+     */
+    private static function traced(array $layers): ?array
+    {
+        $last = count($layers) - 1;
+        $best = null;
+        foreach ($layers[$last] as $number => [$start, $cost]) {
+            $all = $start / 24.0 + $cost;
+            $best = $best === null || $all < $best[0] - 1e-9 ? [$all, $number] : $best;
+        }
+        if ($best === null) {
+            return null;
+        }
+        [$starts, $number] = [[], $best[1]];
+        for ($k = $last; $k >= 0; $k--) {
+            array_unshift($starts, $layers[$k][$number][0]);
+            $number = (int) $layers[$k][$number][2];
+        }
+
+        return $starts;
     }
 
     /** @return list<array{float, float}> start of the next pour and what its joint costs */
