@@ -92,9 +92,19 @@ final class StartSearch
                 }
             }
         }
-        usort($found, fn(array $one, array $other): int => [$one[0] / 24.0 + $one[1], $one[0]] <=> [$other[0] / 24.0 + $other[1], $other[0]]);
+        usort($found, fn(array $one, array $other): int => self::rank($one) <=> self::rank($other));
 
         return array_slice($found, 0, self::MOST_KEPT);
+    }
+
+    /**
+     * @param array{float, float, int|null} $one
+     *
+     * @return array{float, float} what it costs so far, then its start
+     */
+    private static function rank(array $one): array
+    {
+        return [$one[0] / 24.0 + $one[1], $one[0]];
     }
 
     /**
