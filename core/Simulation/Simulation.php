@@ -11,6 +11,7 @@ use Pensilis\Material\Substance;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Settling\Placement;
+use Pensilis\Thermal\Ambient;
 use Pensilis\Thermal\Body;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
@@ -18,6 +19,7 @@ use Pensilis\Thermal\PeakField;
 use Pensilis\Thermal\PieceHeat;
 use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\SimulatedPour;
+use Pensilis\Vessel\Convection;
 
 /**
  * What will happen with the pours of a layout: heat, cure and windows, with its objects and fillers where they lie. The run follows all
@@ -49,8 +51,13 @@ final readonly class Simulation
         return self::after($plan, $layout, self::heat($plan, $layout)->follow($pours), $store);
     }
 
-    /** The vessel of a plan with its objects where a layout has them, and with its fillers. */
-    public static function heat(Plan $plan, Layout $layout): PieceHeat
+    /**
+     * The vessel of a plan with its objects where a layout has them, and with its fillers.
+     *
+     * @param Ambient|null $room  of another room than the plan's
+     * @param float        $toAir W/(m²·K) to the air above
+     */
+    public static function heat(Plan $plan, Layout $layout, ?Ambient $room = null, float $toAir = Convection::COEFFICIENT): PieceHeat
     {
         $vessel = $plan->vessel;
         $bodies = array_map(fn(Inclusion $one): Body => Body::of($one, $layout->bottomOf($one), $vessel), $plan->inclusions);
@@ -64,7 +71,7 @@ final readonly class Simulation
             }
         }
 
-        return new PieceHeat($vessel, $plan->ambient, $bodies);
+        return new PieceHeat($vessel, $room ?? $plan->ambient, $bodies, $toAir);
     }
 
     /** Reads off a run that has ended. */

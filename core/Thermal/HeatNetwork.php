@@ -57,8 +57,11 @@ final class HeatNetwork
     /** @var array<string, array{list<float>, list<float>, list<float>, list<float>}> */
     private array $factors = [];
 
-    /** @param non-empty-list<Row> $stack from the bottom up */
-    public function __construct(RadialMesh $mesh, array $stack)
+    /**
+     * @param non-empty-list<Row> $stack from the bottom up
+     * @param float               $toAir W/(m²·K) to the air above
+     */
+    public function __construct(RadialMesh $mesh, array $stack, float $toAir = Convection::COEFFICIENT)
     {
         $this->rings = $mesh->rings();
         $this->rows = count($stack);
@@ -70,7 +73,8 @@ final class HeatNetwork
                 [$up, $down] = [min($row->head[$i], $over->foot[$i] ?? 0.0), min($row->foot[$i], $under->head[$i] ?? 0.0)];
                 $this->capacity[] = max(self::NOTHING, $row->capacity($i));
                 $this->above[] = $over === null ? 0.0 : $up / ($half + $over->halfHeight($i) / $over->conductivity($i));
-                $this->open[] = ($row->head[$i] - $up + $row->foot[$i] - $down + $row->slope[$i]) / ($half + $air);
+                $this->open[] = ($row->head[$i] - $up) / ($half + 1.0 / $toAir)
+                    + ($row->foot[$i] - $down + $row->slope[$i]) / ($half + $air);
                 $across = $row->halfWidth($mesh, $i) / $row->conductivity($i);
                 $this->outward[] = $row->gates[$i] === 0.0 ? 0.0
                     : $row->gates[$i] / ($across + $row->halfWidth($mesh, $i + 1) / $row->conductivity($i + 1));

@@ -6,6 +6,7 @@ namespace Pensilis\Thermal;
 
 use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Vessel\Convection;
 
 /**
  * Heat and cure of a sequence of pours in one stack of cells.
@@ -58,6 +59,7 @@ final class HeatRun
     /**
      * @param list<Row>   $under  board and floor, from below
      * @param Hull|null   $hull   of a vessel whose walls are not upright
+     * @param float       $toAir  W/(m²·K) to the air above
      * @param Bodies|null $bodies objects that are cast in
      */
     public function __construct(
@@ -68,6 +70,7 @@ final class HeatRun
         ?Steps $steps = null,
         private readonly ?Hull $hull = null,
         private readonly ?Bodies $bodies = null,
+        private readonly float $toAir = Convection::COEFFICIENT,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();
@@ -76,8 +79,13 @@ final class HeatRun
         }
     }
 
-    /** Goes on to a moment, then pours. @param int $rows cells over the depth */
-    public function pour(CalibratedResin $resin, float $depth, float $at, int $rows): void
+    /**
+     * Goes on to a moment, then pours.
+     *
+     * @param int           $rows cells over the depth
+     * @param MixState|null $mix  what it is like by then; fresh and as warm as the air where nothing is said
+     */
+    public function pour(CalibratedResin $resin, float $depth, float $at, int $rows, ?MixState $mix = null): void
     {
         if ($this->tracks === []) {
             $this->time = $at;
@@ -98,18 +106,22 @@ final class HeatRun
         }
         $laid = array_slice($this->stack, $first);
         $reaction = Reaction::of($resin, $laid, $first * $this->mesh->rings(), $this->steps->slow);
+        $mix ??= new MixState($this->ambient->at($at), 0.0, 0.0);
+        foreach ($reaction->cells as $c) {
+            [$this->kelvin[$c], $this->alpha[$c]] = [$mix->kelvin, $mix->alpha];
+        }
         $this->tracks[] = new PourTrack(
             $resin,
             $reaction,
             $at,
-            $this->probes($resin, $laid, $first, $reaction, true),
-            $this->probes($resin, $laid, $first, $reaction, false),
+            $this->probes($resin, $laid, $first, $reaction, true, $mix),
+            $this->probes($resin, $laid, $first, $reaction, false, $mix),
             ($first + intdiv($rows, 2)) * $this->mesh->rings(),
-            $this->ambient->at($at),
+            $mix,
         );
         $stored = $this->network?->capacities() ?? [];
         assert($this->stack !== []);
-        $this->network = new HeatNetwork($this->mesh, $this->stack);
+        $this->network = new HeatNetwork($this->mesh, $this->stack, $this->toAir);
         $this->ledger->grow($stored, $this->network->capacities(), $this->kelvin);
         $this->step = $this->steps->least;
     }
@@ -161,6 +173,22 @@ final class HeatRun
         }
 
         return new Frame($this->time, $kelvin, $alpha);
+    }
+
+    /** @return array{float, float} K and conversion of all resin, by volume */
+    public function mean(): array
+    {
+        [$volume, $kelvin, $alpha, $rings] = [0.0, 0.0, 0.0, $this->mesh->rings()];
+        foreach ($this->stack as $j => $row) {
+            for ($i = 0; $i < $rings && $row->pour !== null; $i++) {
+                $here = $row->resin($i);
+                $volume += $here;
+                $kelvin += $here * $this->kelvin[$j * $rings + $i];
+                $alpha += $here * $this->alpha[$j * $rings + $i];
+            }
+        }
+
+        return [$kelvin / $volume, $alpha / $volume];
     }
 
     /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, m, and its pour */
@@ -233,7 +261,7 @@ final class HeatRun
      *
      * @return list<Probe>
      */
-    private function probes(CalibratedResin $resin, array $rows, int $first, Reaction $reaction, bool $onTop): array
+    private function probes(CalibratedResin $resin, array $rows, int $first, Reaction $reaction, bool $onTop, MixState $mix): array
     {
         assert($rows !== []);
         $depth = array_sum(array_map(fn(Row $row): float => $row->height, $rows));
@@ -249,6 +277,7 @@ final class HeatRun
                 $onTop,
                 $atWall,
                 $radius,
+                $mix->alpha,
             ),
             $this->mesh->resinRings > 1 ? [false, true] : [false],
         );

@@ -7,6 +7,7 @@ namespace Pensilis\Thermal;
 use Pensilis\Geometry\Section;
 use Pensilis\Numerics\PiecewiseLinear;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Vessel\Convection;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -41,9 +42,16 @@ final class PieceHeat
 
     private readonly ?Bodies $bodies;
 
-    /** @param list<Body> $bodies objects that are cast in */
-    public function __construct(private readonly Vessel $vessel, private readonly Ambient $ambient, array $bodies = [])
-    {
+    /**
+     * @param list<Body> $bodies objects that are cast in
+     * @param float      $toAir  W/(m²·K) to the air above
+     */
+    public function __construct(
+        private readonly Vessel $vessel,
+        private readonly Ambient $ambient,
+        array $bodies = [],
+        private readonly float $toAir = Convection::COEFFICIENT,
+    ) {
         $this->section = $vessel->widest();
         $this->bodies = $bodies === [] ? null : new Bodies($vessel, $bodies);
     }
@@ -75,6 +83,7 @@ final class PieceHeat
             $this->ambient,
             $thin || $this->vessel->shape->isUpright() ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
             $this->bodies,
+            $this->toAir,
         );
     }
 

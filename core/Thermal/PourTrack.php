@@ -17,6 +17,9 @@ use Pensilis\Resin\Thickening;
  */
 final class PourTrack
 {
+    /** K, at which it was poured */
+    public readonly float $poured;
+
     public float $peak;
 
     public float $peakAt;
@@ -50,18 +53,18 @@ final class PourTrack
 
     private float $stiffness;
 
-    private float $ageFresh = 0.0;
+    private float $ageFresh;
 
     /** @var non-empty-list<array{float, float}> hour from its start and viscosity in its middle, until that gels */
     private array $thickness;
 
-    private float $ageMiddle = 0.0;
+    private float $ageMiddle;
 
     /**
      * @param list<Probe> $face   its middle and its rim
      * @param list<Probe> $foot   the same on what it stands on
      * @param int         $middle cell
-     * @param float       $kelvin at which it is poured
+     * @param MixState    $mix    what is poured
      */
     public function __construct(
         public readonly CalibratedResin $resin,
@@ -70,13 +73,15 @@ final class PourTrack
         private readonly array $face,
         private readonly array $foot,
         private readonly int $middle,
-        float $kelvin,
+        MixState $mix,
     ) {
-        $this->thickness = [[0.0, $resin->viscosity->at($kelvin, 0.0, 0.0)]];
+        $this->poured = $mix->kelvin;
+        $this->ageFresh = $this->ageMiddle = $mix->age;
+        $this->thickness = [[0.0, $resin->viscosity->at($mix->kelvin, $mix->alpha, $mix->age)]];
         $this->peakCell = $reaction->cells[0] ?? 0;
         $this->liquid = count($reaction->watched);
-        $this->stiffness = $resin->stiffness($kelvin, 0.0, 0.0);
-        $this->peak = $kelvin;
+        $this->stiffness = $resin->stiffness($mix->kelvin, $mix->alpha, $mix->age);
+        $this->peak = $mix->kelvin;
         $this->peakAt = $start;
     }
 

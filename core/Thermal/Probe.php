@@ -19,8 +19,6 @@ final class Probe
 {
     public ?float $gel = null;
 
-    public float $alpha = 0.0;
-
     public float $age = 0.0;
 
     /** What is asked of the age that was carried over the last step. */
@@ -33,13 +31,14 @@ final class Probe
     private float $pace = 0.0;
 
     /** @param array<int, float> $weights by cell; they add up to 1 */
-    private function __construct(private readonly CalibratedResin $resin, private readonly array $weights) {}
+    private function __construct(private readonly CalibratedResin $resin, private readonly array $weights, public float $alpha) {}
 
     /**
      * @param non-empty-list<Row> $rows    of the pour
      * @param int                 $first   cell of the lowest of them
      * @param array<int, bool>    $watched cells of the pour
      * @param float               $radius  of the vessel at that face, m
+     * @param float               $alpha   at which it is poured
      */
     public static function of(
         CalibratedResin $resin,
@@ -50,6 +49,7 @@ final class Probe
         bool $onTop,
         bool $atWall,
         float $radius,
+        float $alpha,
     ): self {
         $rings = $mesh->rings();
         $j = $onTop ? count($rows) - 1 : 0;
@@ -74,7 +74,7 @@ final class Probe
             $lean($cell + 1, $inward(0) ** 2 / ($inward(1) ** 2 - $inward(0) ** 2));
         }
 
-        return new self($resin, $weights);
+        return new self($resin, $weights, $alpha);
     }
 
     /** @param array<int, float> $kelvin of every cell */

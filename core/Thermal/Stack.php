@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Material\Stuff;
+use Pensilis\Vessel\Convection;
 use Pensilis\Vessel\Sheet;
 
 /** The cells below and around the resin. */
@@ -22,6 +23,7 @@ final class Stack
         Ambient $ambient,
         ?Hull $hull = null,
         ?Bodies $bodies = null,
+        float $toAir = Convection::COEFFICIENT,
     ): HeatRun {
         $rows = [];
         for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
@@ -34,6 +36,8 @@ final class Stack
                 : Row::cut($mesh, $hull, $from, $to, $wall->stuff, $wall->stuff);
         }
 
-        return new HeatRun($mesh, $rows, $wall === null ? Stuff::silicone() : $wall->stuff, $ambient, hull: $hull, bodies: $bodies);
+        $around = $wall === null ? Stuff::silicone() : $wall->stuff;
+
+        return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir);
     }
 }

@@ -36,8 +36,21 @@ return [
         'head'    => 'What its objects meet', 'none' => 'No object is cast in by this pour.', 'scrolls' => 'Objects, scrolls sideways',
         'columns' => ['object' => 'Object', 'heat' => 'At its warmest', 'drift' => 'Moves before it gels', 'placed' => 'Goes in'],
     ],
-    'bears'   => '(bears :limit)', 'stays' => 'not at all', 'sinks' => 'sinks :by', 'rises' => 'rises :by', 'at-once' => 'at once',
-    'never'   => 'not without something to hold it', 'between' => ':from to :to after the pour',
-    'table'   => ['head' => 'The same as a table', 'scrolls' => 'Table of the cure, scrolls sideways', 'moment' => 'Moment'],
+    'bears' => '(bears :limit)', 'stays' => 'not at all', 'sinks' => 'sinks :by', 'rises' => 'rises :by', 'at-once' => 'at once',
+    'never' => 'not without something to hold it', 'between' => ':from to :to after the pour',
+    'table' => ['head' => 'The same as a table', 'scrolls' => 'Table of the cure, scrolls sideways', 'moment' => 'Moment'],
+    'if'    => [
+        'head'       => 'What if', 'press' => 'Reckon it otherwise', 'scrolls' => 'What if, scrolls sideways',
+        'columns'    => ['if' => 'If', 'peak' => 'Peak', 'gels' => 'Gels after', 'opens' => 'Recoat from', 'closes' => 'Recoat until'],
+        'conditions' => [
+            'planned' => 'all is as planned',
+            'colder'  => 'the room is 5 K (9 °F) colder', 'warmer' => 'the room is 5 K (9 °F) warmer', 'deeper' => 'it is a fifth deeper',
+            'stood'   => 'its cup stands full for 20 minutes first', 'covered' => 'a box stands over it',
+        ],
+        'runs-away' => '(runs away)',
+        'lead'      => 'Spans count from the pour. What comes before it stays as planned; what is poured on it is left out.',
+        'hot-air'   => 'Ten seconds of hot air on one place warm its face to about :heat for a moment; a few millimetres down it makes '
+            . 'no difference.',
+    ],
     'nothing' => '—', 'csv' => 'All of it as CSV', 'svg' => 'The field as SVG',
 ];

@@ -43,8 +43,10 @@ function mayKnow(): array
         'Pensilis\Bench' => [
             'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
         ],
-        'Pensilis\Simulation' => ['Fact', 'Quantity', 'Colour', 'Material', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout'],
-        'Pensilis\Judgement'  => [
+        'Pensilis\Simulation' => [
+            'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout',
+        ],
+        'Pensilis\Judgement' => [
             'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching', 'Scheduling',
             'Thermal', 'Plan', 'Layout', 'Simulation',
         ],

@@ -90,3 +90,12 @@ it('tints the greatest heat into the section on demand', function (): void {
         ->and($this->get("/pieces/{$this->piece->id}/heat?of={$this->piece->fingerprint()}&tinted=1")->getContent())
         ->toContain('class="tint"');
 });
+
+it('sets beside the plan what would be otherwise, when asked', function (): void {
+    ($this->known)();
+    $this->get($this->address)->assertOk()->assertSee('Reckon it otherwise')->assertDontSee('all is as planned');
+    $this->get("{$this->address}?if=1")->assertOk()->assertSeeInOrder([
+        'as planned', '22 °C', 'colder', 'warmer', 'a fifth deeper', 'stands full for 20 minutes', 'a box stands over it', 'hot air',
+        '47 °C',
+    ]);
+});

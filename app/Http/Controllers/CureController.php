@@ -8,13 +8,16 @@ use App\Http\Requests\Asked;
 use App\Interchange\Answers\Answers;
 use App\Models\Piece;
 use App\View\Page\CureView;
+use App\View\Page\Otherwise;
 use App\View\Page\PieceView;
+use App\View\Page\PourView;
 use App\View\Page\PourWindows;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Quantity\Length;
 use Pensilis\Simulation\CureFilm;
 
@@ -43,6 +46,10 @@ final class CureController extends Controller
             self::said($request, 'of') !== 'conversion',
             $request->integer('frame', intdiv(CureFilm::FRAMES, 2)),
             $this->height($request, $view),
+            $request->boolean('if') ? new Otherwise(
+                $view->figures,
+                $answers->whatIf($piece, $simulation, $pour, $this->cup($view, $laid, $pour, $answers)),
+            ) : null,
         );
 
         return match (self::said($request, 'as')) {
@@ -50,6 +57,12 @@ final class CureController extends Controller
             'svg'   => self::away(view('pours.cure-field', ['cure' => $cure, 'alone' => true])->render(), 'image/svg+xml', 'cure.svg'),
             default => response()->view('pours.cure', ['piece' => $view, 'index' => $pour, 'cure' => $cure]),
         };
+    }
+
+    /** What its largest cup holds, kg. */
+    private function cup(PieceView $view, LaidPour $laid, int $pour, Answers $answers): float
+    {
+        return 1e-3 * (new PourView($view, $laid, $pour, $answers->calibrated($laid->resin)))->cupGrams();
     }
 
     /** m above the floor, where a further curve is wanted */

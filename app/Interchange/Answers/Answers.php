@@ -19,6 +19,7 @@ use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Simulation\WhatIf;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\LeftCup;
 use Pensilis\Thermal\SimulatedPour;
@@ -89,6 +90,27 @@ final readonly class Answers
         assert($film instanceof CureFilm);
 
         return $film;
+    }
+
+    /**
+     * One of its pours with one thing otherwise; kept as an answer is.
+     *
+     * @param float $cup what its largest cup holds, kg
+     *
+     * @return list<WhatIf>
+     */
+    public function whatIf(Piece $piece, Simulation $simulation, int $pour, float $cup): array
+    {
+        $key = "{$this->key($piece)}:if:{$pour}:{$cup}";
+        $known = Cache::get($key);
+        if (is_array($known)) {
+            return array_values(array_filter($known, fn(mixed $one): bool => $one instanceof WhatIf));
+        }
+        $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
+        $found = WhatIf::all($simulation->plan, $simulation->layout, $this->store, $starts, $pour, $cup);
+        Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
+
+        return $found;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */

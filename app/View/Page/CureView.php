@@ -16,6 +16,7 @@ use Pensilis\Quantity\Known;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\HotAir;
 use Pensilis\Thermal\SimulatedPour;
 
 /** The cure of one pour as its page shows it: field, section, curves, what its objects meet, and all of it as a table. */
@@ -43,6 +44,7 @@ final readonly class CureView
         public bool $ofHeat,
         public int $frame,
         private ?float $chosen,
+        public ?Otherwise $otherwise,
     ) {
         $this->bands = $ofHeat ? Bands::heat(...[...$this->span(), $piece->system]) : Bands::cure();
         $this->drawing = new CureDrawing($film, $this->bands, $ofHeat, $piece->figures);
@@ -210,6 +212,14 @@ final readonly class CureView
         return abs($metres) < 5e-5
             ? Words::say('cure.stays')
             : Words::say($metres > 0.0 ? 'cure.sinks' : 'cure.rises', ['by' => $this->piece->figures->length(abs($metres))]);
+    }
+
+    /** What a pass with hot air does to its face. */
+    public function hotAir(): string
+    {
+        $room = $this->piece->plan->ambient->at(3600.0 * $this->simulated()->startHour) - Temperature::ZERO_CELSIUS;
+
+        return Words::say('cure.if.hot-air', ['heat' => $this->piece->figures->heat(round($room + HotAir::warms($this->pour->resin)))]);
     }
 
     /** All of it, a line for each moment and place. */

@@ -94,6 +94,30 @@
                     </table>
                 </x-wide-table>
             </details>
+            <h2 id="what-if">{{ __('cure.if.head') }}</h2>
+            @if($cure->otherwise === null)
+                <p><a class="btn btn-outline-primary"
+                    href="{{ route('pours.cure', [$model, $index, 'of' => $kind, 'if' => 1], false) }}#what-if">{{
+                    __('cure.if.press') }}</a></p>
+            @else
+                <p class="quiet">{{ __('cure.if.lead') }}</p>
+                <x-wide-table :label="__('cure.if.scrolls')">
+                    <table class="kinds short">
+                        <thead>
+                            <tr>@foreach(__('cure.if.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach</tr>
+                        </thead>
+                        <tbody>
+                            @foreach($cure->otherwise->lines() as [$condition, $peak, $gels, $opens, $closes])
+                                <tr>
+                                    <th scope="row">{{ $condition }}</th><td>{{ $peak }}</td><td>{{ $gels }}</td><td>{{ $opens }}</td>
+                                    <td>{{ $closes }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                </x-wide-table>
+                <p>{{ $cure->hotAir() }}</p>
+            @endif
             <p>
                 <a href="{{ route('pours.cure', [$model, $index, 'as' => 'csv'], false) }}">{{ __('cure.csv') }}</a> ·
                 <a href="{{ route('pours.cure', [$model, $index, 'as' => 'svg', 'of' => $kind], false) }}">{{ __('cure.svg') }}</a>
