@@ -12,6 +12,7 @@ use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\HoleController;
+use App\Http\Controllers\ImpliedController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LetteringController;
 use App\Http\Controllers\MaterialController;
@@ -85,6 +86,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::get('/shelf/{kind}/table.csv', [SupplyTableController::class, 'show'])->name('supplies.table');
     Route::post('/shelf/{kind}/table', [SupplyTableController::class, 'store'])->name('supplies.table.store');
     Route::get('/supplies/{supply}', [SupplyController::class, 'edit'])->name('supplies.edit');
+    Route::get('/supplies/{supply}/implied', [ImpliedController::class, 'show'])->name('supplies.implied');
     Route::patch('/supplies/{supply}', [SupplyController::class, 'update'])->name('supplies.update');
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy'])->name('supplies.destroy');
     Route::put('/supplies/{goneSupply}', [SupplyController::class, 'restore'])->name('supplies.restore');

@@ -18,8 +18,11 @@ final readonly class LeftCup
     /** How long it is watched after all of it has set, s. */
     private const COOLING = 3600.0;
 
-    /** @param float|null $runsAway h from when it was mixed; null where it does not */
-    private function __construct(public float $peakCelsius, public ?float $runsAway) {}
+    /**
+     * @param float|null $runsAway h from when it was mixed; null where it does not
+     * @param float|null $sets     h until its hottest part gels
+     */
+    private function __construct(public float $peakCelsius, public ?float $runsAway, public ?float $sets) {}
 
     /**
      * What a mix is like that has stood in its cup for so long, stirred through by being poured.
@@ -64,6 +67,8 @@ final readonly class LeftCup
         $run->goOnUntil(fn(PourTrack $one): bool => $one->gelLast !== null, $at + HeatRun::HORIZON);
         $run->advance($run->time() + self::COOLING);
 
-        return new self(SimulatedPour::of($track, $ambient->greatest($at, $track->peakAt))->peakCelsius, $runsAway);
+        $pour = SimulatedPour::of($track, $ambient->greatest($at, $track->peakAt));
+
+        return new self($pour->peakCelsius, $runsAway, $pour->gelFirst);
     }
 }

@@ -69,4 +69,25 @@ return [
         'per_pour' => 'Used up by each pour', 'origin' => 'Where it is from',
         'lot'      => 'Lot', 'bought_on' => 'Bought on (2026-03-02)', 'keeps_months' => 'Keeps, months',
     ],
+    'implied' => [
+        'title'    => 'What the sheet of :resin implies',
+        'head'     => 'What its sheet implies', 'open' => 'See what its sheet implies',
+        'lead'     => 'Computed from the sheet, for a wide pour in silicone on a board. Where the label says less, it goes first.',
+        'runs-hot' => 'By its gel time this resin would run hotter in its own deepest pour than any maker allows: the sheet contradicts '
+            . 'itself. Pour a trial first.',
+        'depth' => [
+            'head' => 'How deep at once', 'columns' => ['room' => 'Room', 'depth' => 'At the most'],
+            'note' => 'Deeper, a wide pour gets hotter than the sheet’s own deepest one. A small mold bears more, a deep warm one less.',
+        ],
+        'window' => [
+            'head'    => 'When it gels and is recoated', 'gels' => 'gels', 'opens' => 'recoat opens', 'closes' => 'recoat closes',
+            'columns' => ['room' => 'Room', 'gels' => 'Gels', 'opens' => 'Recoat from', 'closes' => 'Recoat until'],
+            'note'    => 'In a pour as thick as the sheet’s gel time is told for.',
+        ],
+        'cup' => [
+            'head'    => 'How long a full cup lasts', 'life' => 'pours well', 'sets' => 'sets in the cup',
+            'columns' => ['mass' => 'In it', 'life' => 'Pours well for', 'sets' => 'Sets after', 'peak' => 'Gets as hot as'],
+            'note'    => 'At the temperature of the sheet. What stands deep and full warms itself: pour it out wide.',
+        ],
+    ],
 ];

@@ -27,8 +27,10 @@ function mayKnow(): array
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
-        'Pensilis\Thermal'         => ['Exception', 'Quantity', 'Numerics', 'Geometry', 'Material', 'Vessel', 'Resin', 'Scheduling'],
-        'Pensilis\Plan'            => [
+        'Pensilis\Thermal'         => [
+            'Exception', 'Quantity', 'Numerics', 'Geometry', 'Material', 'Vessel', 'Resin', 'Batching', 'Scheduling',
+        ],
+        'Pensilis\Plan' => [
             'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching',
             'Scheduling', 'Thermal',
         ],

@@ -101,6 +101,8 @@ for (const [name, viewport] of [
             await holds(page);
             await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
             await holds(page);
+            await page.getByRole('link', { name: 'See what its sheet implies' }).click();
+            await holds(page);
         });
     });
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\Csv;
+use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
 use App\Models\Studio;
 use App\Models\Supply;
@@ -353,4 +354,18 @@ it('D16 tells of a resin how many bubbles stayed and how clear it was, by own mi
     expect($last->refresh()->bubbles)->toBe('none');
     $stranger = $this->member('stranger@studio.example', Studio::query()->create(['name' => 'Another', 'units' => 'metric']));
     $this->actingAs($stranger)->patch("/mixings/{$last->id}", ['bubbles' => 'many'])->assertNotFound();
+});
+
+it('draws what the sheet of a resin implies, and of nothing else', function (): void {
+    $resin = ($this->put)(SupplyKind::Resin, 'coat');
+    $this->get("/supplies/{$resin->id}")->assertOk()->assertSee("/supplies/{$resin->id}/implied");
+    $page = $this->get("/supplies/{$resin->id}/implied")->assertOk()
+        ->assertSeeInOrder(['What its sheet implies', 'How deep at once', 'mm', '21 °C', 'When it gels', 'recoat closes', '1000 g'])
+        ->getContent();
+    expect(substr_count((string) $page, 'class="curve curve-'))->toBe(1 + 2 * 3 + 2 * 2);
+    $this->user->studio->update(['units' => 'us']);
+    $this->get("/supplies/{$resin->id}/implied")->assertOk()->assertSee('70 °F')->assertSee(' in');
+    $gloves = ($this->put)(SupplyKind::Consumable, (string) array_key_first(SupplyFields::beginnings(SupplyKind::Consumable)));
+    $this->get("/supplies/{$gloves->id}/implied")->assertNotFound();
+    $this->get("/supplies/{$gloves->id}")->assertOk()->assertDontSee('/implied');
 });

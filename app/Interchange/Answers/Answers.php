@@ -21,6 +21,7 @@ use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
 use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Implied;
 use Pensilis\Thermal\LeftCup;
 use Pensilis\Thermal\SimulatedPour;
 
@@ -111,6 +112,19 @@ final readonly class Answers
         Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
 
         return $found;
+    }
+
+    /** What the sheet of a resin implies; kept for as long as it says the same. */
+    public function implied(Resin $resin): Implied
+    {
+        $implied = Cache::remember(
+            "implied:{$this->models->hash()}:" . hash('xxh128', serialize($resin)),
+            now()->addDays(self::KEPT_DAYS),
+            fn(): Implied => Implied::of($this->calibrated($resin)),
+        );
+        assert($implied instanceof Implied);
+
+        return $implied;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Answers\Answers;
+use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\Starters;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use App\View\Page\ImpliedView;
+use App\Words\Figures;
+use Illuminate\View\View;
+use Pensilis\Scheduling\StudioClock;
+
+/** What the sheet of a resin on the shelf implies, drawn. */
+final class ImpliedController extends Controller
+{
+    public function show(Supply $supply, Answers $answers): View
+    {
+        abort_unless($supply->kind === SupplyKind::Resin, 404);
+        $resin = PlanFile::plan(Starters::of($supply->name, $supply->asResin(), now()->format('Y-m-d\TH:i')))->resin();
+        $figures = new Figures($this->studio()->units, StudioClock::unset());
+
+        return view('shelf.implied', [
+            'view' => new ImpliedView($supply, $figures, $answers->calibrated($resin), $answers->implied($resin)),
+        ]);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Models\Supply;
+use App\View\Drawing\Chart;
+use App\Words\Figures;
+use App\Words\Words;
+use Pensilis\Quantity\Known;
+use Pensilis\Quantity\Length;
+use Pensilis\Resin\CalibratedResin;
+use Pensilis\Thermal\Implied;
+
+/** What the sheet of a resin implies, drawn and as tables, in the units of the studio. */
+final readonly class ImpliedView
+{
+    public function __construct(
+        public Supply $supply,
+        private Figures $figures,
+        private CalibratedResin $resin,
+        private Implied $implied,
+    ) {}
+
+    /** @return array<string, array{Chart, list<list<string>>}> chart and rows, by what is drawn */
+    public function all(): array
+    {
+        return ['depth' => $this->depth(), 'window' => $this->window(), 'cup' => $this->cup()];
+    }
+
+    public function runsHot(): bool
+    {
+        return $this->resin->sheetRunsHot;
+    }
+
+    /** @return array{Chart, list<list<string>>} */
+    private function depth(): array
+    {
+        $shown = fn(float $metres): float => $this->figures->isUs() ? 1e3 * $metres / Length::INCH : 1e3 * $metres;
+        $rooms = array_map(fn(array $one): string => $this->figures->heat($one[0]), $this->implied->depths);
+
+        return [
+            new Chart(
+                $rooms,
+                ['depth' => array_map(fn(array $one): float => $shown($one[1]), $this->implied->depths)],
+                $this->figures->isUs() ? 'in' : 'mm',
+            ),
+            array_map(
+                fn(array $one, string $room): array => [$room, $this->figures->length(1e-3 * floor(1e3 * $one[1]))],
+                $this->implied->depths,
+                $rooms,
+            ),
+        ];
+    }
+
+    /** @return array{Chart, list<list<string>>} */
+    private function window(): array
+    {
+        $rooms = array_map(fn(array $one): string => $this->figures->heat($one[0]), $this->implied->windows);
+        $lines = [];
+        foreach (['gels', 'opens', 'closes'] as $n => $name) {
+            $lines[Words::say("shelf.implied.window.{$name}")] = array_map(fn(array $one): ?float => $one[$n + 1], $this->implied->windows);
+        }
+
+        return [new Chart($rooms, $lines, 'h'), array_map(fn(array $one, string $room): array => [
+            $room,
+            $one[1] === null ? '—' : $this->figures->span(Known::near($one[1])),
+            $this->figures->span(Known::up($one[2])),
+            $this->figures->span(Known::down($one[3])),
+        ], $this->implied->windows, $rooms)];
+    }
+
+    /** @return array{Chart, list<list<string>>} */
+    private function cup(): array
+    {
+        $masses = array_map(
+            fn(array $one): string => Words::say('shelf.amount', ['amount' => $one[0], 'unit' => 'g']),
+            $this->implied->cups,
+        );
+
+        return [
+            new Chart($masses, [
+                Words::say('shelf.implied.cup.life') => array_map(fn(array $one): float => $one[1], $this->implied->cups),
+                Words::say('shelf.implied.cup.sets') => array_map(fn(array $one): ?float => $one[2]->sets, $this->implied->cups),
+            ], 'h'),
+            array_map(fn(array $one, string $mass): array => [
+                $mass,
+                $this->figures->span(Known::down($one[1])),
+                $this->figures->span(Known::down($one[2]->sets)),
+                $this->figures->heat(round($one[2]->peakCelsius)),
+            ], $this->implied->cups, $masses),
+        ];
+    }
+}
