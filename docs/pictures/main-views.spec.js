@@ -4,8 +4,6 @@ import { computed, field, open, signIn, stage, test } from '../../tests/Browser/
 const shot = (page, name) => page.screenshot({ path: `docs/screenshots/${name}.png` });
 
 test('main views', async ({ page }) => {
-    await page.goto('/sign-in');
-    await shot(page, 'sign-in');
     await signIn(page);
     await shot(page, 'pieces');
     await open(page, 'Larch cone block');
@@ -25,8 +23,10 @@ test('main views', async ({ page }) => {
     await page.getByRole('link', { name: /Pour 2: measure/ }).click();
     await page.evaluate(() => document.querySelector('#cups').scrollIntoView());
     await shot(page, 'pour');
-    await open(page, 'Gentian tray');
-    await shot(page, 'piece-flat');
+    await page.getByRole('link', { name: 'See how it cures' }).click();
+    await page.getByRole('slider', { name: 'Moment' }).fill('9');
+    await page.evaluate(() => scrollTo(0, 0));
+    await shot(page, 'cure');
     await open(page, 'Brass key on slate');
     await page.getByRole('slider', { name: 'Seen from' }).fill('30');
     await page.getByLabel(/Turned over/).check();
@@ -46,6 +46,9 @@ test('main views', async ({ page }) => {
     await shot(page, 'shelf');
     await page.goto('/shelf/resins');
     await shot(page, 'shelf-resins');
+    await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
+    await page.getByRole('link', { name: 'See what its sheet implies' }).click();
+    await shot(page, 'implied');
     await page.goto('/studio');
     await shot(page, 'studio');
 });
