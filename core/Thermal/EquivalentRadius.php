@@ -42,6 +42,22 @@ final class EquivalentRadius
     }
 
     /**
+     * How much more the excess over the air falls from the middle to a corner of the rectangle than to the rim of that round block, as a
+     * power of the latter: by the product solution it falls to cos ζa cos ζb where that falls to J0(ζR) [1]. Both logarithms go with the
+     * square of ζ while the fall is slight, so that the power holds for flatter profiles than the fundamental one too.
+     *
+     * @param float $a half side, m
+     * @param float $b half side, m
+     */
+    public static function corner(float $a, float $b, float $conductance, float $conductivity): float
+    {
+        $biot = $conductance / $conductivity;
+        $rim = Bessel::j0(self::round($biot * self::ofRectangle($a, $b, $conductance, $conductivity)));
+
+        return log(cos(self::plane($biot * $a)) * cos(self::plane($biot * $b)) / $rim) / log($rim);
+    }
+
+    /**
      * Any other section, through the rectangle of its area and perimeter; one that is rounder than a square lies
      * between the square and the circle by its roundness 4πA/P².
      */

@@ -60,6 +60,7 @@ final class HeatRun
      * @param list<Row>   $under  board and floor, from below
      * @param Hull|null   $hull   of a vessel whose walls are not upright
      * @param float       $toAir  W/(m²·K) to the air above
+     * @param float       $corner by which power the excess over the air falls further to a corner than to the rim
      * @param Bodies|null $bodies objects that are cast in
      */
     public function __construct(
@@ -71,6 +72,7 @@ final class HeatRun
         private readonly ?Hull $hull = null,
         private readonly ?Bodies $bodies = null,
         private readonly float $toAir = Convection::COEFFICIENT,
+        private readonly float $corner = 0.0,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();
@@ -267,20 +269,21 @@ final class HeatRun
         $depth = array_sum(array_map(fn(Row $row): float => $row->height, $rows));
         $radius = $this->hull?->inner($onTop ? $this->level : $this->level - $depth) ?? $this->mesh->faces[$this->mesh->resinRings];
 
-        return array_map(
-            fn(bool $atWall): Probe => Probe::of(
-                $resin,
-                $this->mesh,
-                $rows,
-                $first * $this->mesh->rings(),
-                $reaction->watched,
-                $onTop,
-                $atWall,
-                $radius,
-                $mix->alpha,
-            ),
-            $this->mesh->resinRings > 1 ? [false, true] : [false],
+        $at = fn(?Probe $middle): Probe => Probe::of(
+            $resin,
+            $this->mesh,
+            $rows,
+            $first * $this->mesh->rings(),
+            $reaction->watched,
+            $onTop,
+            $middle,
+            $radius,
+            $mix->alpha,
+            $this->corner,
         );
+        $middle = $at(null);
+
+        return $this->mesh->resinRings > 1 ? [$middle, $at($middle)] : [$middle];
     }
 
     private function addRow(Row $row): void
@@ -298,7 +301,8 @@ final class HeatRun
         assert($this->network !== null);
         [$kelvin, $alpha] = [$this->kelvin, $this->alpha];
         $released = $this->cure(0.5 * $dt);
-        $lost = $this->network->conduct($this->kelvin, $dt, $this->ambient->at($this->time + 0.5 * $dt), $this->axialFirst);
+        $air = $this->ambient->at($this->time + 0.5 * $dt);
+        $lost = $this->network->conduct($this->kelvin, $dt, $air, $this->axialFirst);
         $released += $this->cure(0.5 * $dt);
         $strain = $this->strain($kelvin, $alpha);
         if ($strain > 2.0 && $dt > $this->steps->least) {
@@ -310,7 +314,7 @@ final class HeatRun
         $this->ledger->book($released, $lost);
         foreach ($this->tracks as $track) {
             $track->look($this->time, $dt, $this->kelvin, $alpha, $this->alpha, $this->hottest);
-            $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha);
+            $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha, $air);
         }
         $this->time += $dt;
         $this->axialFirst = !$this->axialFirst;

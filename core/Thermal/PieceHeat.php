@@ -84,6 +84,7 @@ final class PieceHeat
             $thin || $this->vessel->shape->isUpright() ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
             $this->bodies,
             $this->toAir,
+            $thin ? 0.0 : $this->corner($conductivity),
         );
     }
 
@@ -113,6 +114,20 @@ final class PieceHeat
     public function radius(float $conductivity): float
     {
         return $this->radiusOf($this->section, $conductivity);
+    }
+
+    /** Of others than rectangles as of the square of their area, the less the rounder they are. */
+    private function corner(float $conductivity): float
+    {
+        [$section, $conductance] = [$this->section, EquivalentRadius::conductance($this->vessel->wall)];
+        if ($section->outline === null && !$section->round) {
+            return EquivalentRadius::corner($section->halfX, $section->halfY, $conductance, $conductivity);
+        }
+        $roundness = min(1.0, 4.0 * M_PI * $section->area() / $section->perimeter() ** 2);
+        $side = 0.5 * sqrt($section->area());
+        $angular = min(1.0, (1.0 - $roundness) / (1.0 - 0.25 * M_PI));
+
+        return $angular < 1e-6 ? 0.0 : $angular * EquivalentRadius::corner($side, $side, $conductance, $conductivity);
     }
 
     private function hull(float $conductivity): Hull

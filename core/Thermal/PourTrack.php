@@ -133,8 +133,9 @@ final class PourTrack
      * @param array<int, float> $before K
      * @param array<int, float> $after  K
      * @param array<int, float> $alpha  of every cell
+     * @param float             $air    K
      */
-    public function age(float $time, float $dt, array $before, array $after, array $alpha): void
+    public function age(float $time, float $dt, array $before, array $after, array $alpha, float $air): void
     {
         $this->thicken($time, $dt, $before, $after, $alpha);
         if ($this->cured !== null && $this->opens !== null && $this->closes !== null) {
@@ -142,7 +143,7 @@ final class PourTrack
         }
         foreach ([...$this->face, ...$this->foot] as $probe) {
             $wasLiquid = $probe->gel === null;
-            $probe->follow($time, $dt, $before, $after);
+            $probe->follow($time, $dt, $before, $after, $air);
             if ($wasLiquid && $probe->gel !== null) {
                 $this->last = $probe->gel >= ($this->last->gel ?? 0.0) ? $probe : $this->last;
                 $this->noteGel($probe->gel);

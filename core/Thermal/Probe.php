@@ -10,13 +10,17 @@ use Pensilis\Resin\CalibratedResin;
  * A point on the face of a pour, where no cell has its middle: on the axis or at the wall, on its free face or on what it stands on.
  *
  * Its temperature is carried on straight from the cells inside it (from the axis as a parabola), and it cures by that, midpoint rule: so
- * what is read there is of second order in cell size, and not that of half a cell further in. Its age counts from its gel, in seconds at
+ * what is read there is of second order in cell size, and not that of half a cell further in. Where the mesh is round and the vessel is
+ * not, the rim stands for a corner, which is colder. Its age counts from its gel, in seconds at
  * the sheet's temperature (ASTM C1074).
  *
  * A solver's working state.
  */
 final class Probe
 {
+    /** An excess over the air that makes no difference, K. */
+    private const SLIGHT = 0.05;
+
     public ?float $gel = null;
 
     public float $age = 0.0;
@@ -31,14 +35,22 @@ final class Probe
     private float $pace = 0.0;
 
     /** @param array<int, float> $weights by cell; they add up to 1 */
-    private function __construct(private readonly CalibratedResin $resin, private readonly array $weights, public float $alpha) {}
+    private function __construct(
+        private readonly CalibratedResin $resin,
+        private readonly array $weights,
+        public float $alpha,
+        private readonly float $corner,
+        private readonly ?self $middle,
+    ) {}
 
     /**
      * @param non-empty-list<Row> $rows    of the pour
      * @param int                 $first   cell of the lowest of them
      * @param array<int, bool>    $watched cells of the pour
+     * @param self|null           $middle  of the face, of a point at its wall
      * @param float               $radius  of the vessel at that face, m
      * @param float               $alpha   at which it is poured
+     * @param float               $corner  by which power the excess over the air falls further to a corner of the true vessel
      */
     public static function of(
         CalibratedResin $resin,
@@ -47,10 +59,12 @@ final class Probe
         int $first,
         array $watched,
         bool $onTop,
-        bool $atWall,
+        ?self $middle,
         float $radius,
         float $alpha,
+        float $corner,
     ): self {
+        $atWall = $middle !== null;
         $rings = $mesh->rings();
         $j = $onTop ? count($rows) - 1 : 0;
         $next = $onTop ? $j - 1 : $j + 1;
@@ -74,7 +88,7 @@ final class Probe
             $lean($cell + 1, $inward(0) ** 2 / ($inward(1) ** 2 - $inward(0) ** 2));
         }
 
-        return new self($resin, $weights, $alpha);
+        return new self($resin, $weights, $alpha, $corner, $middle);
     }
 
     /** @param array<int, float> $kelvin of every cell */
@@ -93,11 +107,15 @@ final class Probe
      *
      * @param array<int, float> $before K
      * @param array<int, float> $after  K
+     * @param float             $air    K
      */
-    public function follow(float $time, float $dt, array $before, array $after): void
+    public function follow(float $time, float $dt, array $before, array $after, float $air): void
     {
         $law = $this->resin->law;
         $kelvin = 0.5 * ($this->kelvin($before) + $this->kelvin($after));
+        if ($this->corner > 0.0 && $this->middle !== null) {
+            $kelvin = $this->inCorner($kelvin, 0.5 * ($this->middle->kelvin($before) + $this->middle->kelvin($after)), $air);
+        }
         if ($this->gel === null) {
             $gain = $dt * $law->rate($kelvin, $this->alpha);
             $gain = $dt * $law->rate($kelvin, min(1.0, $this->alpha + 0.5 * $gain));
@@ -111,6 +129,14 @@ final class Probe
             $this->pace = $law->pace($kelvin, $this->resin->resin->sheet->temperature);
             $this->age += $this->pace * ($this->to - $this->from);
         }
+    }
+
+    /** What the rim stands for, K: a corner is as much nearer to the air as the rim is nearer than the middle, to a power. */
+    private function inCorner(float $rim, float $middle, float $air): float
+    {
+        [$here, $most] = [$rim - $air, $middle - $air];
+
+        return $most < self::SLIGHT || $here <= 0.0 || $here >= $most ? $rim : $air + $here * ($here / $most) ** $this->corner;
     }
 
     /** When its age reached what is wanted, if that was in the last step; by straight interpolation. */

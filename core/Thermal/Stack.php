@@ -24,6 +24,7 @@ final class Stack
         ?Hull $hull = null,
         ?Bodies $bodies = null,
         float $toAir = Convection::COEFFICIENT,
+        float $corner = 0.0,
     ): HeatRun {
         $rows = [];
         for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
@@ -38,6 +39,6 @@ final class Stack
 
         $around = $wall === null ? Stuff::silicone() : $wall->stuff;
 
-        return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir);
+        return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir, corner: $corner);
     }
 }
