@@ -6,6 +6,8 @@ namespace Pensilis\Judgement;
 
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
+use Pensilis\Material\Hold;
 use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Known;
 use Pensilis\Quantity\Length;
@@ -35,6 +37,7 @@ final readonly class DriftJudge implements Judge
                     'closes' => Duration::hours($closes),
                 ],
                 ['object' => $inclusion->id],
+                new Mend("/inclusions/{$i}/hold", Hold::Hang->value),
             );
         }
 

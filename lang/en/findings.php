@@ -335,9 +335,11 @@ return [
     'drifts'              => [
         'says' => '“:object” stays within :within if it goes in between :opens and :closes after its pour; sooner it drifts further, '
             . 'later it is not wetted.',
+        'mend' => 'Hang it from a thread',
     ],
     'drifts.anyway' => [
         'says' => '“:object” drifts more than :within in its pour for as long as the resin wets it: it needs a set layer, a thread, or to '
             . 'be pressed into tack.',
+        'mend' => 'Hang it from a thread',
     ],
 ];

@@ -82,4 +82,7 @@ it('says when to put it in, or that it cannot be hung in one pour', function ():
         // A grain of a twelfth of a millimetre sinks some thousand times slower.
         ->and($said(['/inclusions/0/size_mm' => [0.08, 0.08, 0.08]]))->toBe(['drifts /inclusions/0'])
         ->and($said(['/inclusions/0/target_bottom_mm' => 0]))->toBe([]);
+    // What it offers mends it.
+    $mend = (new DriftJudge(pebbleIn([])))->findings()[0]->mend;
+    expect($mend)->not->toBeNull()->and($said([$mend->pointer => $mend->value]))->toBe([]);
 });
