@@ -10,6 +10,7 @@ use App\Interchange\PlanFile\Palette;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Something on the shelf: what a plan file says of it, its pack and price, what is left of it. Grams, millilitres or pieces.
@@ -34,6 +35,11 @@ use Illuminate\Support\Carbon;
  * @property float|null           $pack_b
  * @property float|null           $price_b
  * @property float|null           $stock_b
+ * @property list<GelTime>        $gel_times    when own pours of a resin gelled
+ * @property Fitted|null          $fit          where those have been taken: what the sheet says of kinetics
+ *
+ * @phpstan-type GelTime array{id: string, hours: float, celsius: float, depth_mm: float}
+ * @phpstan-type Fitted  array{before: array<string, mixed>|null}
  */
 final class Supply extends Model
 {
@@ -54,9 +60,9 @@ final class Supply extends Model
         'pack_a', 'price_a', 'stock_a', 'pack_b', 'price_b', 'stock_b',
     ];
 
-    protected $fillable = ['kind', 'document', ...self::PLAIN];
+    protected $fillable = ['kind', 'document', 'gel_times', 'fit', ...self::PLAIN];
 
-    protected $attributes = ['origin' => ''];
+    protected $attributes = ['origin' => '', 'gel_times' => '[]'];
 
     /** @return array<string, string> what the shelf itself says of it, as a form shows it */
     public function plain(): array
@@ -160,6 +166,34 @@ final class Supply extends Model
         return ['name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $this->document;
     }
 
+    /**
+     * Takes a law that was fitted; what the sheet says is kept to go back to.
+     *
+     * @param array<string, float|string|bool> $kinetics of a plan file
+     */
+    public function takeFit(array $kinetics): void
+    {
+        DB::transaction(fn(): bool => $this->refresh()->update([
+            'fit'      => $this->fit ?? ['before' => $this->document['kinetics'] ?? null],
+            'document' => ['kinetics' => $kinetics] + $this->document,
+        ]));
+    }
+
+    public function leaveFit(): void
+    {
+        DB::transaction(fn(): bool => $this->refresh()->fit === null || $this->update([
+            'fit' => null, 'document' => array_diff_key($this->document, ['kinetics' => 1]) + $this->kineticsOfSheet(),
+        ]));
+    }
+
+    /** @return array<string, mixed> kinetics as the sheet has them, where it has any */
+    public function kineticsOfSheet(): array
+    {
+        $kinetics = $this->fit === null ? $this->document['kinetics'] ?? null : $this->fit['before'];
+
+        return $kinetics === null ? [] : ['kinetics' => $kinetics];
+    }
+
     /** @return array<string, mixed> one of the `colours` of a plan file */
     public function asColour(): array
     {
@@ -173,6 +207,8 @@ final class Supply extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => SupplyKind::class, 'document' => 'json', 'bought_on' => 'date'];
+        return [
+            'kind' => SupplyKind::class, 'document' => 'json', 'bought_on' => 'date', 'gel_times' => 'json', 'fit' => 'json',
+        ];
     }
 }

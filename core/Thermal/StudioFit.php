@@ -42,12 +42,14 @@ final class StudioFit
      * @param list<string>                       $fitted     which of them
      * @param array<string, array{float, float}> $confidence least and greatest of those
      * @param float                              $residual   root mean square of what is left, in units of how well each is known
+     * @param CureLaw                            $law        with them
      */
     private function __construct(
         public readonly array $values,
         public readonly array $fitted,
         public readonly array $confidence,
         public readonly float $residual,
+        public readonly CureLaw $law,
     ) {}
 
     /** @param non-empty-list<Observed> $log */
@@ -70,7 +72,7 @@ final class StudioFit
             $confidence[$name] = [$values[$name] * exp(-$spread), $values[$name] * exp($spread)];
         }
 
-        return new self($values, $fitted, $confidence, $met->residual());
+        return new self($values, $fitted, $confidence, $met->residual(), self::lawOf($law, $values));
     }
 
     /**

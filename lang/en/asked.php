@@ -112,7 +112,14 @@ return [
         'used'    => 'A pour is of this resin, or it is the only one. Choose another for the pour first.',
     ],
     'prune' => ['most' => '--most must be a number of megabytes, from 0 up.'],
-    'cure'  => [
+    'gel'   => [
+        'gelled.*' => 'Write after how long it gelled, such as 5 h 10 min.',
+        'room.*'   => 'Write how warm the room was, such as 21 °C.',
+        'depth.*'  => 'Write how deep the pour was, such as 10 mm.',
+        'most'     => 'At most :most gel times are kept of a resin; take an old one out first.',
+        'none'     => 'There is no gel time to go by yet.',
+    ],
+    'cure' => [
         'frame.*'  => 'Choose a moment on the slider.',
         'height.*' => 'Write a height above the floor, such as 12 mm.',
         'beyond'   => 'Write a height between the floor and the top of the fill, :most.',

@@ -100,6 +100,8 @@ return [
         'reset'         => 'Somebody asked for a new password for your account. Choose it here:',
         'reset-works'   => 'The link works once, for an hour. If it was not you, do nothing.'
     ],
-    'pruned' => 'Thrown away: :files kept answers of :megabytes MB, :keys keys and old sign-ins.',
-    'signed' => 'Sign in as :email with the password :password',
+    'pruned'    => 'Thrown away: :files kept answers of :megabytes MB, :keys keys and old sign-ins.',
+    'signed'    => 'Sign in as :email with the password :password',
+    'gel-kept'  => 'The gel time was kept.', 'gel-gone' => 'The gel time was taken out.',
+    'fit-taken' => 'New pieces are reckoned with your own gel times.', 'fit-left' => 'New pieces are reckoned with the sheet again.',
 ];

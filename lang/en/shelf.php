@@ -90,4 +90,16 @@ return [
             'note'    => 'At the temperature of the sheet. What stands deep and full warms itself: pour it out wide.',
         ],
     ],
+    'gels' => [
+        'head'        => 'Your own gel times',
+        'lead'        => 'Push a nail into a corner: where the mix no longer runs together behind it, it has gelled. Crosses are yours.',
+        'columns'     => ['gelled' => 'Gelled after', 'room' => 'Room', 'depth' => 'Depth'],
+        'gelled'      => 'It gelled after, such as 5 h 10 min', 'room' => 'in a room of', 'depth' => 'in a wide pour as deep as',
+        'keep'        => 'Write it down', 'remove' => 'Take it out',
+        'rate'        => 'By them it cures :rate times as fast as its sheet says, somewhere between :least and :most.',
+        'rate-of-one' => 'By it, it cures :rate times as fast as its sheet says; one measurement does not tell how sure that is.',
+        'energy'      => 'It takes :doubles K more to cure twice as fast.',
+        'take'        => 'Reckon new pieces with that', 'taken' => 'New pieces are reckoned with your own gel times.',
+        'leave'       => 'Go back to the sheet', 'note' => 'Pieces that hold this resin already keep what they have.',
+    ],
 ];

@@ -102,6 +102,11 @@ for (const [name, viewport] of [
             await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
             await holds(page);
             await page.getByRole('link', { name: 'See what its sheet implies' }).click();
+            await page.getByLabel('It gelled after').fill('4 h 40 min');
+            await page.getByLabel('in a room of').fill('22 °C');
+            await page.getByLabel('in a wide pour').fill('5 mm');
+            await page.getByRole('button', { name: 'Write it down' }).click();
+            await expect(page.getByText('By it, it cures')).toBeVisible();
             await holds(page);
         });
     });

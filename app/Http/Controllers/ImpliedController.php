@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Interchange\Answers\Answers;
-use App\Interchange\PlanFile\PlanFile;
-use App\Interchange\PlanFile\Starters;
+use App\Interchange\Shelf\OwnGels;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\View\Page\ImpliedView;
@@ -20,11 +19,15 @@ final class ImpliedController extends Controller
     public function show(Supply $supply, Answers $answers): View
     {
         abort_unless($supply->kind === SupplyKind::Resin, 404);
-        $resin = PlanFile::plan(Starters::of($supply->name, $supply->asResin(), now()->format('Y-m-d\TH:i')))->resin();
+        $resin = OwnGels::sheet($supply);
         $figures = new Figures($this->studio()->units, StudioClock::unset());
 
-        return view('shelf.implied', [
-            'view' => new ImpliedView($supply, $figures, $answers->calibrated($resin), $answers->implied($resin)),
-        ]);
+        return view('shelf.implied', ['view' => new ImpliedView(
+            $supply,
+            $figures,
+            $answers->calibrated($resin),
+            $answers->implied($resin),
+            $answers->fit($resin, OwnGels::observed($supply)),
+        )]);
     }
 }

@@ -23,7 +23,10 @@ use Pensilis\Simulation\WhatIf;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\Implied;
 use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\Observed;
 use Pensilis\Thermal\SimulatedPour;
+use Pensilis\Thermal\StudioFit;
+use Pensilis\Vessel\Sheet;
 
 /**
  * Heat, windows and clock times of pieces: kept by what the piece says. One is computed at a time per account, and so many at all that
@@ -125,6 +128,26 @@ final readonly class Answers
         assert($implied instanceof Implied);
 
         return $implied;
+    }
+
+    /**
+     * What own gel times say of a resin; kept for as long as they are the same. Null where there are none.
+     *
+     * @param list<Observed> $log
+     */
+    public function fit(Resin $resin, array $log): ?StudioFit
+    {
+        if ($log === []) {
+            return null;
+        }
+        $fit = Cache::remember(
+            "fit:{$this->models->hash()}:" . hash('xxh128', serialize([$resin, $log])),
+            now()->addDays(self::KEPT_DAYS),
+            fn(): StudioFit => StudioFit::of($resin, $this->calibrated($resin)->law, $log, Sheet::siliconeMold(), Sheet::board()),
+        );
+        assert($fit instanceof StudioFit);
+
+        return $fit;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */

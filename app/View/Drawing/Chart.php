@@ -34,14 +34,15 @@ final readonly class Chart
     private float $greatest;
 
     /**
-     * @param list<string>                    $across names along the axis
-     * @param array<string, list<float|null>> $lines  a value for each of them, by name
-     * @param string                          $unit   of the values
+     * @param list<string>                    $across  names along the axis
+     * @param array<string, list<float|null>> $lines   a value for each of them, by name
+     * @param string                          $unit    of the values
+     * @param float                           $reaches a value that must lie on it, besides
      */
-    public function __construct(public array $across, private array $lines, public string $unit)
+    public function __construct(public array $across, private array $lines, public string $unit, float $reaches = 0.0)
     {
         $all = array_filter(array_merge(...array_values($lines)), fn(?float $one): bool => $one !== null);
-        $greatest = max([0.1, ...$all]);
+        $greatest = max([0.1, $reaches, ...$all]);
         $fitting = array_filter(self::STEPS, fn(float $step): bool => $greatest / $step <= self::MOST);
         $this->step = min([...$fitting, self::STEPS[count(self::STEPS) - 1]]);
         $this->greatest = $this->step * ceil($greatest / $this->step);
@@ -50,6 +51,12 @@ final readonly class Chart
     public function x(int $n): float
     {
         return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * $n / max(1, count($this->across) - 1), 2);
+    }
+
+    /** x of a share of the way from the first to the last. */
+    public function between(float $share): float
+    {
+        return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * $share, 2);
     }
 
     public function y(float $value): float

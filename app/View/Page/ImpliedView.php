@@ -8,10 +8,13 @@ use App\Models\Supply;
 use App\View\Drawing\Chart;
 use App\Words\Figures;
 use App\Words\Words;
+use Pensilis\Quantity\Figure;
 use Pensilis\Quantity\Known;
 use Pensilis\Quantity\Length;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\Implied;
+use Pensilis\Thermal\StudioFit;
 
 /** What the sheet of a resin implies, drawn and as tables, in the units of the studio. */
 final readonly class ImpliedView
@@ -21,7 +24,57 @@ final readonly class ImpliedView
         private Figures $figures,
         private CalibratedResin $resin,
         private Implied $implied,
+        private ?StudioFit $fit,
     ) {}
+
+    /** @return array<string, array{string, string, string}> own gel times: after how long, in what room, how deep; by id */
+    public function gels(): array
+    {
+        $gels = [];
+        foreach ($this->supply->gel_times as $one) {
+            $gels[$one['id']] = [
+                $this->figures->span($one['hours']), $this->figures->heat($one['celsius']), $this->figures->length(1e-3 * $one['depth_mm']),
+            ];
+        }
+
+        return $gels;
+    }
+
+    /** @return list<array{float, float}> where own gel times lie in the chart of windows */
+    public function points(Chart $chart): array
+    {
+        [$first, $last] = [$this->implied->windows[0][0], $this->implied->windows[count($this->implied->windows) - 1][0]];
+
+        return array_map(fn(array $one): array => [
+            $chart->between(max(0.0, min(1.0, ($one['celsius'] - $first) / ($last - $first)))), $chart->y($one['hours']),
+        ], $this->supply->gel_times);
+    }
+
+    /** What own gel times say of it; nothing where there are none. */
+    public function fitted(): ?string
+    {
+        if ($this->fit === null) {
+            return null;
+        }
+        $print = fn(float $factor): string => Figure::fixed($factor, 2);
+        [$least, $most] = $this->fit->confidence['rate'];
+        // One measurement tells its own spread, which is not that of the resin.
+        $says = Words::say(count($this->supply->gel_times) > 1 ? 'shelf.gels.rate' : 'shelf.gels.rate-of-one', [
+            'rate' => $print($this->fit->values['rate']), 'least' => $print($least), 'most' => $print($most),
+        ]);
+
+        return $says . (isset($this->fit->confidence['energy'])
+            ? ' ' . Words::say('shelf.gels.energy', ['doubles' => Figure::fixed($this->doubles(), 1)])
+            : '');
+    }
+
+    /** K from 25 °C on that double the rate. */
+    private function doubles(): float
+    {
+        $energy = $this->fit->values['energy'] ?? 0.0;
+
+        return 1.0 / (1.0 / 298.15 - CureLaw::GAS_CONSTANT * log(2.0) / $energy) - 298.15;
+    }
 
     /** @return array<string, array{Chart, list<list<string>>}> chart and rows, by what is drawn */
     public function all(): array
@@ -63,7 +116,9 @@ final readonly class ImpliedView
             $lines[Words::say("shelf.implied.window.{$name}")] = array_map(fn(array $one): ?float => $one[$n + 1], $this->implied->windows);
         }
 
-        return [new Chart($rooms, $lines, 'h'), array_map(fn(array $one, string $room): array => [
+        $own = array_column($this->supply->gel_times, 'hours');
+
+        return [new Chart($rooms, $lines, 'h', max([0.0, ...$own])), array_map(fn(array $one, string $room): array => [
             $room,
             $one[1] === null ? '—' : $this->figures->span(Known::near($one[1])),
             $this->figures->span(Known::up($one[2])),

@@ -2,6 +2,7 @@
     <h1>{{ __('shelf.implied.head') }} <span class="quiet"><a
         href="{{ route('supplies.edit', $view->supply, false) }}">{{ $view->supply->name }}</a></span></h1>
     <x-shelf-nav :kind="$view->supply->kind"/>
+    <x-errors/>
     <p class="quiet">{{ __('shelf.implied.lead') }}</p>
     @if($view->runsHot())<p role="status">{{ __('shelf.implied.runs-hot') }}</p>@endif
     <div class="columns">
@@ -20,6 +21,9 @@
                     @endforeach
                     @foreach($chart->lines() as $n => $line)
                         <polyline class="curve curve-{{ $n }}" points="{{ $line['points'] }}"/>
+                    @endforeach
+                    @foreach($what === 'window' ? $view->points($chart) : [] as [$x, $y])
+                        <path class="own" d="M{{ $x - 4 }} {{ $y - 4 }}l8 8m0 -8l-8 8"/>
                     @endforeach
                 </svg>
                 @if(count($chart->lines()) > 1)
@@ -45,4 +49,5 @@
             </section>
         @endforeach
     </div>
+    @include('shelf.gels')
 </x-page>
