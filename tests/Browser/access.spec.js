@@ -77,7 +77,7 @@ for (const [name, viewport] of [
             await holds(page);
         });
 
-        test('a coloured piece, one of its pours, and the shelf', async ({ page }) => {
+        test('a coloured piece, one of its pours, and how it cures', async ({ page }) => {
             await signIn(page);
             await open(page, 'Dusk over the moor');
             await opened(page);
@@ -91,6 +91,10 @@ for (const [name, viewport] of [
             await holds(page);
             await page.goto(`${piece}/sheet`);
             await holds(page);
+        });
+
+        test('the shelf', async ({ page }) => {
+            await signIn(page);
             for (const kind of ['resins', 'colours', 'sealers', 'devices', 'consumables']) {
                 await page.goto(`/shelf/${kind}`);
                 await holds(page);
@@ -106,8 +110,10 @@ for (const [name, viewport] of [
             await page.getByLabel('in a room of').fill('22 °C');
             await page.getByLabel('in a wide pour').fill('5 mm');
             await page.getByRole('button', { name: 'Write it down' }).click();
-            await expect(page.getByText('By it, it cures')).toBeVisible();
+            await expect(page.getByText('The gel time was kept.')).toBeVisible();
             await holds(page);
+            await page.getByRole('button', { name: 'Take it out' }).first().click();
+            await expect(page.getByText('The gel time was taken out.')).toBeVisible();
         });
     });
 }
