@@ -59,9 +59,14 @@ final readonly class Volume implements Quantity
             : self::told($this->millilitres, $this->millilitres < 10.0 ? 1 : 0) . ' ml';
     }
 
-    /** What would be nought in so few digits has two more. */
+    /** What would be nought in so few digits has two more; what is so even then is less than the last of them. */
     private static function told(float $value, int $digits): string
     {
-        return Figure::fixed($value, $value > 0.0 && $value < 0.5 * 10.0 ** -$digits ? $digits + 2 : $digits);
+        $isTiny = $value > 0.0 && $value < 0.5 * 10.0 ** -$digits;
+        $least = 10.0 ** -($digits + 2);
+
+        return $isTiny && $value < 0.5 * $least
+            ? 'under ' . Figure::fixed($least, $digits + 2)
+            : Figure::fixed($value, $isTiny ? $digits + 2 : $digits);
     }
 }

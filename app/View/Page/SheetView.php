@@ -102,10 +102,34 @@ final readonly class SheetView
             }, [
                 'next'   => $k + 2,
                 'peak'   => $figures->heat($heat->peakCelsius), 'sets' => $figures->moment($heat->onClock(Known::up($heat->surfaceSets))),
-                'opens'  => $figures->moment($heat->onClock(Known::up($heat->recoatOpens))),
-                'closes' => $figures->moment($heat->onClock(Known::down($heat->recoatCloses))),
+                'opens'  => $figures->moment($heat->onClock($this->opens($heat, $this->next($heat, $k)))),
+                'closes' => $figures->moment($heat->onClock($this->closes($heat, $this->next($heat, $k)))),
             ]),
         );
+    }
+
+    /** When the next pour may come, no finer than known, and never after the moment at which it is planned to come in time; own hours. */
+    private function opens(SimulatedPour $heat, ?float $next): ?float
+    {
+        $told = Known::up($heat->recoatOpens);
+
+        return $told !== null && $next !== null && $next >= $heat->recoatOpens ? min($told, $next) : $told;
+    }
+
+    /** Until when it may come, likewise. */
+    private function closes(SimulatedPour $heat, ?float $next): ?float
+    {
+        $told = Known::down($heat->recoatCloses);
+
+        return $told !== null && $next !== null && $next <= $heat->recoatCloses ? max($told, $next) : $told;
+    }
+
+    /** When the next pour is planned, in hours of this one. */
+    private function next(SimulatedPour $heat, int $k): ?float
+    {
+        $next = $this->view->answer?->simulation?->pours[$k + 1] ?? null;
+
+        return $next === null ? null : $next->startHour - $heat->startHour;
     }
 
     /** @return list<SheetStep> what is done for a pour, in the order of the work */

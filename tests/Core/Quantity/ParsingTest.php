@@ -78,6 +78,7 @@ it('prints in the habit of the studio', function (string $printed, string $expec
     [Length::millimetres(-0.001)->print(UnitSystem::Metric), '0 mm'],
     [Volume::millilitres(89.06)->print(UnitSystem::Metric), '89 ml'],
     [Volume::millilitres(0.0031)->print(UnitSystem::Metric), '0.003 ml'],
+    [Volume::millilitres(0.0003)->print(UnitSystem::Metric), 'under 0.001 ml'],
     [Volume::millilitres(0.0)->print(UnitSystem::Metric), '0.0 ml'],
     [Volume::millilitres(0.05)->print(UnitSystem::Us), '0.0017 fl oz'],
     [Volume::millilitres(59.147)->print(UnitSystem::Us), '2.00 fl oz'],
