@@ -52,6 +52,7 @@ final readonly class Planner
                 drawn: Draft::found($plan)->layout,
             );
         }
+        $preparation = $this->preparation($plan);
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $draft = Draft::found($plan, $deepest);
             if ($draft->layout === null) {
@@ -59,7 +60,6 @@ final readonly class Planner
                     Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)]), ...$draft->reasons,
                 ], drawn: Draft::found($plan)->layout);
             }
-            $preparation = $this->preparation($plan);
             $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation, $compartments->set))->fill();
             if ($placed->run === null) {
                 return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $draft->layout);
@@ -101,7 +101,7 @@ final readonly class Planner
     public function judge(Plan $plan): PlanAnswer
     {
         $simulation = Simulation::of($plan, $this->store);
-        $starts = array_map(fn(SimulatedPour $pour): float => $pour->startHour, $simulation->pours);
+        $starts = $simulation->starts();
         $windows = array_map(fn(SimulatedPour $pour): Window => $pour->window(), $simulation->pours);
         $preparation = $this->preparation($plan);
         // Pours that begin before the ground is ready are poured on one that was made ready before the plan begins.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pensilis\Simulation;
 
-use Pensilis\Layout\Layout;
-use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\Frame;
@@ -28,17 +26,17 @@ final readonly class CureFilm
         public array $rows,
         public array $middles,
         public array $frames,
-        public float $start,
         public float $hours,
         public float $radius,
     ) {}
 
     /**
-     * @param list<float> $starts of the pours, hours of the plan
-     * @param float       $hours  for which the pour is followed
+     * @param Simulation $simulation of all pours, for when they begin
+     * @param float      $hours      for which the pour is followed
      */
-    public static function of(Plan $plan, Layout $layout, CalibrationStore $store, array $starts, int $k, float $hours): self
+    public static function of(Simulation $simulation, CalibrationStore $store, int $k, float $hours): self
     {
+        [$plan, $layout, $starts] = [$simulation->plan, $simulation->layout, $simulation->starts()];
         $heat = Simulation::heat($plan, $layout);
         $run = $heat->begin($store->calibrated($plan->resin()));
         $frames = [];
@@ -53,7 +51,7 @@ final readonly class CureFilm
             $frames[] = $run->frame();
         }
 
-        return new self($run->resinRows(), $run->resinRings(), self::evened($frames), $starts[$k], $hours, $run->field()->radius());
+        return new self($run->resinRows(), $run->resinRings(), self::evened($frames), $hours, $run->field()->radius());
     }
 
     /**

@@ -86,6 +86,12 @@ final readonly class Simulation
         return new self($plan, $layout, $pours, $run->field(), $run->energyError(), BrushedResin::of($plan, $store));
     }
 
+    /** @return list<float> when each pour begins, hours of the plan */
+    public function starts(): array
+    {
+        return array_map(fn(SimulatedPour $pour): float => $pour->startHour, $this->pours);
+    }
+
     /** The greatest temperature that an object meets, °C; null where it touches no pour. */
     public function greatestAt(Inclusion $inclusion): ?float
     {

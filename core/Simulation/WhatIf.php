@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pensilis\Simulation;
 
-use Pensilis\Layout\Layout;
-use Pensilis\Plan\Plan;
 use Pensilis\Thermal\Ambient;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
@@ -35,13 +33,14 @@ final readonly class WhatIf
     private function __construct(public Condition $condition, public SimulatedPour $pour) {}
 
     /**
-     * @param list<float> $starts of the pours, hours of the plan
-     * @param float       $cup    what its largest cup holds, kg
+     * @param Simulation $simulation as planned
+     * @param float      $cup        what its largest cup holds, kg
      *
      * @return list<self> as planned first; where there is no room above it is not poured deeper
      */
-    public static function all(Plan $plan, Layout $layout, CalibrationStore $store, array $starts, int $k, float $cup): array
+    public static function all(Simulation $simulation, CalibrationStore $store, int $k, float $cup): array
     {
+        [$plan, $layout] = [$simulation->plan, $simulation->layout];
         $roomAbove = $plan->vessel->shape->height() - $layout->pours[$k]->bottom;
         $possible = array_filter(Condition::cases(), fn(Condition $one): bool => match ($one) {
             Condition::Deeper => self::DEEPER * $layout->pours[$k]->depth() <= $roomAbove,
@@ -50,21 +49,14 @@ final readonly class WhatIf
         });
 
         return array_values(array_map(
-            fn(Condition $one): self => new self($one, self::pour($plan, $layout, $store, $starts, $k, $cup, $one)),
+            fn(Condition $one): self => new self($one, self::pour($simulation, $store, $k, $cup, $one)),
             $possible,
         ));
     }
 
-    /** @param list<float> $starts */
-    private static function pour(
-        Plan $plan,
-        Layout $layout,
-        CalibrationStore $store,
-        array $starts,
-        int $k,
-        float $cup,
-        Condition $condition,
-    ): SimulatedPour {
+    private static function pour(Simulation $simulation, CalibrationStore $store, int $k, float $cup, Condition $condition): SimulatedPour
+    {
+        [$plan, $layout, $starts] = [$simulation->plan, $simulation->layout, $simulation->starts()];
         $room = match ($condition) {
             Condition::Colder => new ShiftedAmbient($plan->ambient, -self::SHIFT),
             Condition::Warmer => new ShiftedAmbient($plan->ambient, self::SHIFT),

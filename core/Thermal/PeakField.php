@@ -49,12 +49,18 @@ final readonly class PeakField
     /** At a height above the floor and a distance from the axis, K; null where nothing was poured. */
     public function at(float $height, float $distance): ?float
     {
-        foreach ($this->rows() as [, $top, $rings]) {
-            if ($height <= $top) {
-                $inside = array_filter($rings, fn(int $i): bool => $this->mesh->faces[$i] <= $distance, ARRAY_FILTER_USE_KEY);
-
-                return $inside === [] ? ($rings[0] ?? null) : $inside[max(array_keys($inside))];
+        [$top, $rings] = [0.0, $this->mesh->rings()];
+        foreach ($this->stack as $j => $row) {
+            $top += $row->pour === null ? 0.0 : $row->height;
+            if ($row->pour === null || $height > $top) {
+                continue;
             }
+            $ring = 0;
+            while ($ring + 1 < $rings && $row->inside[$ring + 1] > 0.0 && $this->mesh->faces[$ring + 1] <= $distance) {
+                $ring++;
+            }
+
+            return $this->hottest[$j * $rings + $ring];
         }
 
         return null;

@@ -47,6 +47,12 @@ abstract class Controller
         return response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
+    /** A file to take away. */
+    protected static function away(string $text, string $type, string $name): Response
+    {
+        return response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+    }
+
     /** Does what takes as long whatever comes of it: a mail takes its time, and no answer tells whether one was sent. */
     protected static function alike(callable $do): void
     {

@@ -53,8 +53,12 @@ final class CureController extends Controller
         );
 
         return match (self::said($request, 'as')) {
-            'csv'   => self::away($cure->csv(), 'text/csv', 'cure.csv'),
-            'svg'   => self::away(view('pours.cure-field', ['cure' => $cure, 'alone' => true])->render(), 'image/svg+xml', 'cure.svg'),
+            'csv' => self::away($cure->csv(), 'text/csv; charset=utf-8', 'cure.csv'),
+            'svg' => self::away(
+                view('pours.cure-field', ['cure' => $cure, 'alone' => true])->render(),
+                'image/svg+xml; charset=utf-8',
+                'cure.svg',
+            ),
             default => response()->view('pours.cure', ['piece' => $view, 'index' => $pour, 'cure' => $cure]),
         };
     }
@@ -79,13 +83,5 @@ final class CureController extends Controller
         }
 
         return $height;
-    }
-
-    private static function away(string $text, string $type, string $name): Response
-    {
-        return response($text, 200, [
-            'Content-Type'        => "{$type}; charset=utf-8",
-            'Content-Disposition' => "attachment; filename=\"{$name}\"",
-        ]);
     }
 }

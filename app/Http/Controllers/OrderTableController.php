@@ -19,10 +19,9 @@ final class OrderTableController extends Controller
 {
     public function show(): Response
     {
-        return response(OrderSheet::write($this->studio()->orders()->orderBy('id')->limit(Order::MOST)->get()), 200, [
-            'Content-Type'        => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="orders.csv"',
-        ]);
+        $orders = $this->studio()->orders()->orderBy('id')->limit(Order::MOST)->get();
+
+        return self::away(OrderSheet::write($orders), 'text/csv; charset=utf-8', 'orders.csv');
     }
 
     /** All rows, or none. */

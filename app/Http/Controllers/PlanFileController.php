@@ -20,10 +20,7 @@ final class PlanFileController extends Controller
     {
         $name = Str::slug($piece->title) === '' ? 'piece' : Str::slug($piece->title);
 
-        return response(PlanFile::write($meshes->embed($piece->document)), 200, [
-            'Content-Type'        => 'application/json; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"{$name}.pensilis.json\"",
-        ]);
+        return self::away(PlanFile::write($meshes->embed($piece->document)), 'application/json; charset=utf-8', "{$name}.pensilis.json");
     }
 
     public function store(UploadPlan $request): RedirectResponse

@@ -18,12 +18,8 @@ final class SupplyTableController extends Controller
     public function show(SupplyKind $kind): Response
     {
         $supplies = $this->studio()->supplies()->where('kind', $kind)->orderBy('name')->orderBy('id')->limit(Supply::MOST);
-        $table = SupplySheet::write($supplies->get());
 
-        return response($table)->header('Content-Type', 'text/csv; charset=utf-8')->header(
-            'Content-Disposition',
-            "attachment; filename=\"{$kind->value}.csv\"",
-        );
+        return self::away(SupplySheet::write($supplies->get()), 'text/csv; charset=utf-8', "{$kind->value}.csv");
     }
 
     /** A row of a name and lot that are on the shelf already takes its place; all rows or none. */

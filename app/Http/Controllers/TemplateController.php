@@ -19,18 +19,14 @@ final class TemplateController extends Controller
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece));
         $drawing = $view->template($request->boolean('mirrored'));
         if (self::said($request, 'as') === 'pdf') {
-            return response(TemplatePdf::of($drawing, $piece->title, $this->studio()->units), 200, [
-                'Content-Type'        => 'application/pdf',
-                'Content-Disposition' => 'attachment; filename="template.pdf"',
-            ]);
+            return self::away(TemplatePdf::of($drawing, $piece->title, $this->studio()->units), 'application/pdf', 'template.pdf');
         }
         if (self::said($request, 'as') !== 'svg') {
             return response()->view('pieces.template', ['view' => $view, 'drawing' => $drawing]);
         }
 
-        return response()->view('pieces.template-drawing', ['drawing' => $drawing, 'title' => $piece->title], 200, [
-            'Content-Type'        => 'image/svg+xml; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="template.svg"',
-        ]);
+        $svg = view('pieces.template-drawing', ['drawing' => $drawing, 'title' => $piece->title])->render();
+
+        return self::away($svg, 'image/svg+xml; charset=utf-8', 'template.svg');
     }
 }

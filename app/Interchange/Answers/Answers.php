@@ -7,6 +7,7 @@ namespace App\Interchange\Answers;
 use App\Models\Piece;
 use App\Models\User;
 use App\Turns\Turn;
+use Closure;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
@@ -24,7 +25,6 @@ use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\Implied;
 use Pensilis\Thermal\LeftCup;
 use Pensilis\Thermal\Observed;
-use Pensilis\Thermal\SimulatedPour;
 use Pensilis\Thermal\StudioFit;
 use Pensilis\Vessel\Sheet;
 
@@ -62,14 +62,11 @@ final readonly class Answers
      */
     public function leftCup(Piece $piece, Resin $resin, float $mass, float $at): LeftCup
     {
-        $cup = Cache::remember(
+        return self::remember(
+            LeftCup::class,
             "{$this->key($piece)}:cup:{$resin->id}:{$mass}:{$at}",
-            now()->addDays(self::KEPT_DAYS),
             fn(): LeftCup => LeftCup::of($this->calibrated($resin), $mass, $piece->plan()->ambient, $at),
         );
-        assert($cup instanceof LeftCup);
-
-        return $cup;
     }
 
     /**
@@ -79,21 +76,11 @@ final readonly class Answers
      */
     public function film(Piece $piece, Simulation $simulation, int $pour, float $hours): CureFilm
     {
-        $film = Cache::remember(
+        return self::remember(
+            CureFilm::class,
             "{$this->key($piece)}:film:{$pour}",
-            now()->addDays(self::KEPT_DAYS),
-            fn(): CureFilm => CureFilm::of(
-                $simulation->plan,
-                $simulation->layout,
-                $this->store,
-                array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours),
-                $pour,
-                $hours,
-            ),
+            fn(): CureFilm => CureFilm::of($simulation, $this->store, $pour, $hours),
         );
-        assert($film instanceof CureFilm);
-
-        return $film;
     }
 
     /**
@@ -110,8 +97,7 @@ final readonly class Answers
         if (is_array($known)) {
             return array_values(array_filter($known, fn(mixed $one): bool => $one instanceof WhatIf));
         }
-        $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
-        $found = WhatIf::all($simulation->plan, $simulation->layout, $this->store, $starts, $pour, $cup);
+        $found = WhatIf::all($simulation, $this->store, $pour, $cup);
         Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
 
         return $found;
@@ -120,14 +106,11 @@ final readonly class Answers
     /** What the sheet of a resin implies; kept for as long as it says the same. */
     public function implied(Resin $resin): Implied
     {
-        $implied = Cache::remember(
+        return self::remember(
+            Implied::class,
             "implied:{$this->models->hash()}:" . hash('xxh128', serialize($resin)),
-            now()->addDays(self::KEPT_DAYS),
             fn(): Implied => Implied::of($this->calibrated($resin)),
         );
-        assert($implied instanceof Implied);
-
-        return $implied;
     }
 
     /**
@@ -140,14 +123,11 @@ final readonly class Answers
         if ($log === []) {
             return null;
         }
-        $fit = Cache::remember(
+        return self::remember(
+            StudioFit::class,
             "fit:{$this->models->hash()}:" . hash('xxh128', serialize([$resin, $log])),
-            now()->addDays(self::KEPT_DAYS),
             fn(): StudioFit => StudioFit::of($resin, $this->calibrated($resin)->law, $log, Sheet::siliconeMold(), Sheet::board()),
         );
-        assert($fit instanceof StudioFit);
-
-        return $fit;
     }
 
     /** Null while it must be asked again: another of the same account, or as many as may be, are being computed. */
@@ -214,6 +194,26 @@ final readonly class Answers
                 drawn: Draft::of($plan)->layout,
             );
         }
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     * @param Closure(): T    $find
+     *
+     * @return T
+     */
+    private static function remember(string $class, string $key, Closure $find): object
+    {
+        $known = Cache::get($key);
+        if ($known instanceof $class) {
+            return $known;
+        }
+        $found = $find();
+        Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
+
+        return $found;
     }
 
     private function key(Piece $piece): string

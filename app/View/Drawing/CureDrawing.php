@@ -164,13 +164,14 @@ final readonly class CureDrawing
     /** @return list<array{y: float, label: string}> edges of bands, as the curves have them */
     public function edges(): array
     {
-        $edges = [];
-        foreach ($this->bands->all() as $n => $band) {
-            $share = $n / count($this->bands->all());
-            $edges[] = ['y' => $this->riseOf($share), 'label' => $band['from']];
-        }
+        $bands = $this->bands->all();
+        $labels = [...array_column($bands, 'from'), $bands[count($bands) - 1]['to']];
 
-        return [...$edges, ['y' => $this->riseOf(1.0), 'label' => $this->bands->all()[count($this->bands->all()) - 1]['to']]];
+        return array_map(
+            fn(int $n, string $label): array => ['y' => $this->riseOf($n / count($bands)), 'label' => $label],
+            array_keys($labels),
+            $labels,
+        );
     }
 
     /** What is drawn of a place, °C or a share. */

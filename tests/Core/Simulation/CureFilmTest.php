@@ -5,14 +5,12 @@ declare(strict_types=1);
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
-use Pensilis\Thermal\SimulatedPour;
 use Tests\Plans;
 
 beforeEach(function (): void {
     $store = new CalibrationMemory();
     $simulation = $this->simulation = Simulation::of(Plans::read([], Plans::coneWithPours()), $store);
-    $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
-    $this->filmOf = fn(int $k, float $hours): CureFilm => CureFilm::of($simulation->plan, $simulation->layout, $store, $starts, $k, $hours);
+    $this->filmOf = fn(int $k, float $hours): CureFilm => CureFilm::of($simulation, $store, $k, $hours);
     $this->second = $simulation->pours[1];
     $this->hours = 1.1 * $this->second->recoatCloses;
     $this->film = ($this->filmOf)(1, $this->hours);

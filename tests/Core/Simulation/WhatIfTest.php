@@ -19,9 +19,8 @@ function otherwise(array $changes, float $cup = 0.2): array
 {
     [$plan, $store] = [Plans::read($changes, Plans::coneWithPours()), new CalibrationMemory()];
     $simulation = Simulation::of($plan, $store);
-    $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
     $found = [];
-    foreach (WhatIf::all($plan, $simulation->layout, $store, $starts, 1, $cup) as $one) {
+    foreach (WhatIf::all($simulation, $store, 1, $cup) as $one) {
         $found[$one->condition->value] = $one->pour;
     }
 
@@ -53,8 +52,7 @@ it('begins with the pour as it is planned', function (): void {
     $plan = Plans::read([], Plans::coneWithPours());
     $store = new CalibrationMemory();
     $simulation = Simulation::of($plan, $store);
-    $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
-    $planned = WhatIf::all($plan, $simulation->layout, $store, $starts, 2, 0.2)[0]->pour;
+    $planned = WhatIf::all($simulation, $store, 2, 0.2)[0]->pour;
     expect($planned->peakCelsius)->toEqualWithDelta($simulation->pours[2]->peakCelsius, 1e-9)
         ->and($planned->recoatOpens)->toEqualWithDelta($simulation->pours[2]->recoatOpens, 1e-9);
 });
@@ -63,8 +61,7 @@ it('asks nothing that cannot be', function (): void {
     // Nothing is poured deeper than the vessel is high, and a cup of nothing does not stand.
     $last = Plans::read([], Plans::coneWithPours());
     $simulation = Simulation::of($last, new CalibrationMemory());
-    $starts = array_map(fn(SimulatedPour $one): float => $one->startHour, $simulation->pours);
-    $found = WhatIf::all($last, $simulation->layout, new CalibrationMemory(), $starts, 2, 0.0);
+    $found = WhatIf::all($simulation, new CalibrationMemory(), 2, 0.0);
     expect(array_map(fn(WhatIf $one): Condition => $one->condition, $found))
         ->toBe([Condition::Planned, Condition::Colder, Condition::Warmer, Condition::Covered]);
 });
