@@ -88,7 +88,7 @@ final readonly class Timetable
         $at = 3600.0 * $this->work()[0]->ready;
         $longest = $at;
         foreach ($this->layout->pours as $k => $pour) {
-            $run->pour($this->store->calibrated($pour->resin), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
+            $run->pour($pour->mix($this->store), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
             $longest = $at + HeatRun::HORIZON;
             $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
             if ($run->tracks()[$k]->opens === null) {
@@ -115,7 +115,7 @@ final readonly class Timetable
             if ($k > 0 && $planned !== null && self::joint($run->tracks()[$k - 1]) !== $planned[$k - 1]) {
                 break;
             }
-            $run->pour($this->store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
+            $run->pour($pour->mix($this->store), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::latest($starts));
 

@@ -133,8 +133,13 @@ final readonly class Recipe
         foreach ($this->parts as [$colour, $dose]) {
             $solid += $colour->kind === ColourKind::Ink ? 0.0 : $colour->takesUp($dose, $mixDensity);
         }
-        $share = $solid * $this->plainShare($mixDensity);
 
+        return self::stiffeningOf($solid * $this->plainShare($mixDensity));
+    }
+
+    /** @param float $share of the volume that is solid */
+    public static function stiffeningOf(float $share): float
+    {
         return $share >= self::PACKED ? INF : (1.0 - $share / self::PACKED) ** (-2.5 * self::PACKED);
     }
 

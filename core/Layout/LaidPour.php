@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Pensilis\Layout;
 
 use Pensilis\Batching\Batch;
+use Pensilis\Colour\ColourKind;
+use Pensilis\Colour\Recipe;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Coat;
 use Pensilis\Plan\Costs;
+use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
+use Pensilis\Thermal\CalibrationStore;
 
 /**
  * One pour in its place: from where to where, how much goes into one vessel with its colours, and what is set onto the layer below it;
@@ -36,6 +40,19 @@ final readonly class LaidPour
     public function mass(): float
     {
         return $this->resin->density * $this->portions->plain($this->resin->density) + 1e-3 * array_sum($this->colourGrams());
+    }
+
+    /** The resin as it is poured: thickened by the solids that are in it, evenly spread. */
+    public function mix(CalibrationStore $store): CalibratedResin
+    {
+        [$solid, $density] = [0.0, $this->resin->density];
+        foreach ($this->portions->all as $portion) {
+            foreach ($portion->recipe->parts as [$colour, $dose]) {
+                $solid += $colour->kind === ColourKind::Ink ? 0.0 : $portion->plain($density) * $colour->takesUp($dose, 1e-3 * $density);
+            }
+        }
+
+        return $store->calibrated($this->resin)->stiffened($this->volume > 0.0 ? Recipe::stiffeningOf($solid / $this->volume) : 1.0);
     }
 
     /** @return array<string, float> grams of each colour in one vessel, by id */

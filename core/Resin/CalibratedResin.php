@@ -28,12 +28,19 @@ final readonly class CalibratedResin
 
     public float $curedAge;
 
-    /** @param float $toleratedPeak K, the peak of the sheet's own deepest pour, clamped */
+    /** As thick as a paste that no longer flows; thicker is not told apart, Pa·s (memory). */
+    private const PASTE = 1e6;
+
+    /**
+     * @param float $toleratedPeak K, the peak of the sheet's own deepest pour, clamped
+     * @param float $stiffening    how many times thicker what is stirred in makes it
+     */
     public function __construct(
         public Resin $resin,
         public CureLaw $law,
         public float $toleratedPeak,
         public bool $sheetRunsHot,
+        float $stiffening = 1.0,
     ) {
         $sheet = $resin->sheet;
         $this->workingConversion = min($law->conversionAfter($sheet->working, $sheet->temperature), $law->gelConversion);
@@ -44,11 +51,17 @@ final readonly class CalibratedResin
             $sheet->temperature,
             $sheet->working,
             $this->workingConversion,
-        );
+        )->times(min($stiffening, self::PASTE / $resin->viscosity));
         $this->opensAge = max(0.0, $sheet->recoatOpens - $sheet->gel);
         $this->closesAge = max(0.0, $sheet->recoatCloses - $sheet->gel);
         $this->demoldAge = max(0.0, $sheet->demold - $sheet->gel);
         $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel);
+    }
+
+    /** The same resin with solids in it: it sets as it did, and is so many times thicker until then. */
+    public function stiffened(float $stiffening): self
+    {
+        return $stiffening === 1.0 ? $this : new self($this->resin, $this->law, $this->toleratedPeak, $this->sheetRunsHot, $stiffening);
     }
 
     /** When a mix that keeps one temperature is as thick as that, Pa·s; s from first contact. At gel at the latest. */

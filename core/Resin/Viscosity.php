@@ -13,7 +13,8 @@ use Pensilis\Exception\ImpossibleValue;
  *
  * a = 1.5, b = 1.0, Eη = 50 kJ/mol (memory); infinite at gel [1], with the exponential thickening in
  * equivalent age seen well before it [2] (memory). τ is set so that at the sheet's temperature η is 10 Pa·s
- * (memory) at the end of its working time; without it where the gel law is there already.
+ * (memory) at the end of its working time; without it where the gel law is there already. Solids that are stirred in thicken it by a factor
+ * throughout.
  *
  * [1] J. M. Castro, C. W. Macosko, AIChE J. 28 (1982) 250.  [2] M. B. Roller, Polym. Eng. Sci. 15 (1975) 406.
  */
@@ -58,6 +59,12 @@ final readonly class Viscosity
         $thickening = $without < self::WORKABLE ? log(self::WORKABLE / $without) / $working : 0.0;
 
         return new self($reference, $referenceKelvin, $gelConversion, $thickening);
+    }
+
+    /** The same mix, so many times thicker by what is stirred in. */
+    public function times(float $stiffening): self
+    {
+        return new self($this->reference * $stiffening, $this->referenceKelvin, $this->gelConversion, $this->thickening);
     }
 
     /** @param float $age equivalent age at the sheet's temperature, s */

@@ -45,7 +45,7 @@ final readonly class CureFilm
             $time = 3600.0 * ($starts[$k] + $hours * $n / self::FRAMES);
             for (; isset($starts[$next]) && 3600.0 * $starts[$next] <= $time; $next++) {
                 $pour = $layout->pours[$next];
-                $run->pour($store->calibrated($pour->resin), $pour->depth(), 3600.0 * $starts[$next], $heat->rowsFor($pour->depth()));
+                $run->pour($pour->mix($store), $pour->depth(), 3600.0 * $starts[$next], $heat->rowsFor($pour->depth()));
             }
             $run->advance($time);
             $frames[] = $run->frame();

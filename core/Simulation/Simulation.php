@@ -40,13 +40,12 @@ final readonly class Simulation
     /** Follows the pours that the plan gives. */
     public static function of(Plan $plan, CalibrationStore $store): self
     {
+        $layout = Layout::given($plan);
         $pours = [];
-        foreach ($plan->pours as $pour) {
-            $pours[] = [$store->calibrated($pour->resin), $pour->depth, 3600.0 * $pour->startHour];
+        foreach ($plan->pours as $k => $pour) {
+            $pours[] = [$layout->pours[$k]->mix($store), $pour->depth, 3600.0 * $pour->startHour];
         }
         assert($pours !== []);
-
-        $layout = Layout::given($plan);
 
         return self::after($plan, $layout, self::heat($plan, $layout)->follow($pours), $store);
     }

@@ -67,7 +67,7 @@ final readonly class WhatIf
         $run = $heat->begin($store->calibrated($plan->resin()));
         for ($n = 0; $n <= $k; $n++) {
             [$pour, $at] = [$layout->pours[$n], 3600.0 * $starts[$n]];
-            $resin = $store->calibrated($pour->resin);
+            $resin = $pour->mix($store);
             $depth = ($n === $k && $condition === Condition::Deeper ? self::DEEPER : 1.0) * $pour->depth();
             $mix = $n === $k && $condition === Condition::Stood ? LeftCup::stood($resin, $cup, $room, $at, self::STOOD) : null;
             $run->pour($resin, $depth, $at, $heat->rowsFor($pour->depth()), $mix);

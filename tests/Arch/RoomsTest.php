@@ -40,7 +40,7 @@ function mayKnow(): array
         ],
         'Pensilis\Layout' => [
             'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
-            'Layering', 'Batching', 'Plan',
+            'Layering', 'Batching', 'Thermal', 'Plan',
         ],
         'Pensilis\Bench' => [
             'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
