@@ -35,10 +35,10 @@ use Illuminate\Support\Facades\DB;
  * @property float|null           $pack_b
  * @property float|null           $price_b
  * @property float|null           $stock_b
- * @property list<GelTime>        $gel_times    when own pours of a resin gelled
+ * @property list<GelTime>        $gel_times    what own pours of a resin did
  * @property Fitted|null          $fit          where those have been taken: what the sheet says of kinetics
  *
- * @phpstan-type GelTime array{id: string, hours: float, celsius: float, depth_mm: float}
+ * @phpstan-type GelTime array{id: string, hours: float, celsius: float, depth_mm: float, saw?: string, series?: list<array{float, float}>}
  * @phpstan-type Fitted  array{before: array<string, mixed>|null}
  */
 final class Supply extends Model

@@ -12,8 +12,9 @@ use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Observed;
+use Pensilis\Thermal\Tack;
 
-/** Reads what a studio has logged of a resin: gel times and what probes read. */
+/** Reads what a studio has logged of a resin: gel times, tack tests and what probes read. */
 final readonly class LogReader
 {
     /** @param non-empty-list<Observed> $points */
@@ -60,6 +61,18 @@ final readonly class LogReader
         return null;
     }
 
+    /**
+     * @param list<string> $choices
+     *
+     * @throws MissingKey where it is none of them
+     */
+    private static function choice(Node $node, string $key, array $choices): string
+    {
+        $said = $node->text($key);
+
+        return in_array($said, $choices, true) ? $said : throw MissingKey::oneOf($node->at($key), $choices);
+    }
+
     /** @throws ImpossibleValue|MissingKey */
     private static function point(Node $node, Plan $plan): Observed
     {
@@ -73,10 +86,15 @@ final readonly class LogReader
         }
         $across = $diameter === null ? null : 1e-3 * $diameter;
         $room = Temperature::celsius($celsius)->k();
-        if ($node->text('kind') === 'gel') {
-            ImpossibleValue::unlessWithin('logged-gel_h', $node->number('at_h'), 0.01, 1000.0);
+        $kind = self::choice($node, 'kind', ['gel', 'tack', 'probe']);
+        if ($kind !== 'probe') {
+            $at = 3600.0 * $node->number('at_h');
+            ImpossibleValue::unlessWithin('logged-gel_h', $at / 3600.0, 0.01, 1000.0);
 
-            return Observed::gel(3600.0 * $node->number('at_h'), $room, 1e-3 * $depth, $across);
+            $found = $kind === 'gel' ? null : Tack::from(self::choice($node, 'result', array_column(Tack::cases(), 'value')));
+
+            return $found === null ? Observed::gel($at, $room, 1e-3 * $depth, $across)
+                : Observed::tack($found, $at, $room, 1e-3 * $depth, $across);
         }
         $readings = [];
         foreach ($node->children('series') as $pair) {

@@ -13,7 +13,8 @@ use Pensilis\Vessel\Sheet;
 
 /**
  * The law of a resin as the studio's own log has it: rate, activation energy and heat of cure by least squares on differences that are
- * weighed by how well each is known: a gel time to a twentieth, a probe to a kelvin (memory).
+ * weighed by how well each is known: a gel time to a twentieth, a probe to a kelvin, a tack test to a tenth of its time (memory). A tack
+ * test only tells between which moments it was made: it moves nothing while it lies between them.
  *
  * One point moves the rate alone; the energy wants points at temperatures apart, the heat a probe that rises. The confidence is that of
  * 95 %.
@@ -24,6 +25,8 @@ final class StudioFit
 
     private const PROBE_KNOWN = 1.0;
 
+    private const TACK_KNOWN = 0.1;
+
     /** K between gels from which they tell an activation energy (memory). */
     private const APART = 3.0;
 
@@ -31,6 +34,9 @@ final class StudioFit
     private const RISES = 3.0;
 
     private const ROWS = 12;
+
+    /** How many times as long as something took it is waited for. */
+    private const LONGEST = 40.0;
 
     private const CONFIDENCE = 1.96;
 
@@ -64,12 +70,18 @@ final class StudioFit
 
             return self::misses($resin, $moved, $log, $wall, $base);
         };
+        if (max(array_map(abs(...), $misses($point))) === 0.0) {
+            // Tack tests that all are as the law has them tell nothing more.
+            return new self($start, [], [], 0.0, $law);
+        }
         $met = LeastSquares::of($misses, $point);
         $values = self::valuesAt($met->point, $fitted, $start);
         $confidence = [];
         foreach ($fitted as $n => $name) {
             $spread = self::CONFIDENCE * $met->spread($n);
-            $confidence[$name] = [$values[$name] * exp(-$spread), $values[$name] * exp($spread)];
+            $confidence[$name] = [
+                max(self::BOUNDS[$name][0], $values[$name] * exp(-$spread)), min(self::BOUNDS[$name][1], $values[$name] * exp($spread)),
+            ];
         }
 
         return new self($values, $fitted, $confidence, $met->residual(), self::lawOf($law, $values));
@@ -139,9 +151,8 @@ final class StudioFit
             $mesh = $seen->diameter === null ? RadialMesh::slab() : RadialMesh::round(0.5 * $seen->diameter, $wall);
             $run = Stack::run($mesh, $wall, $base, ConstantAmbient::of(Temperature::kelvin($seen->room)));
             $run->pour(new CalibratedResin($resin, $law, INF, false), $seen->depth, 0.0, self::ROWS);
-            if ($seen->gel !== null) {
-                $run->goOnUntil(fn(PourTrack $track): bool => $track->gelFirst !== null, 40.0 * $seen->gel);
-                $misses[] = log(($run->tracks()[0]->gelFirst ?? 40.0 * $seen->gel) / $seen->gel) / self::GEL_KNOWN;
+            if ($seen->at !== null) {
+                $misses[] = $seen->tack === null ? self::gelMiss($run, $seen->at) : self::tackMiss($run, $seen->tack, $seen->at);
             }
             foreach ($seen->readings as [$at, $kelvin]) {
                 $run->advance($at);
@@ -151,5 +162,23 @@ final class StudioFit
         }
 
         return $misses === [] ? [0.0] : $misses;
+    }
+
+    private static function gelMiss(HeatRun $run, float $seen): float
+    {
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->gelFirst !== null, self::LONGEST * $seen);
+
+        return log(($run->tracks()[0]->gelFirst ?? self::LONGEST * $seen) / $seen) / self::GEL_KNOWN;
+    }
+
+    /** By how much it was not yet, or no longer, as it was found; 0 where it was. */
+    private static function tackMiss(HeatRun $run, Tack $found, float $seen): float
+    {
+        $longest = self::LONGEST * $seen;
+        $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null && $track->closes !== null, $longest);
+        $track = $run->tracks()[0];
+        [$from, $to] = $found->between($track->surfaceGel ?? $longest, $track->opens ?? $longest, $track->closes ?? $longest);
+
+        return log(max($from, min($to, $seen)) / $seen) / self::TACK_KNOWN;
     }
 }

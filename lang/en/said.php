@@ -102,6 +102,6 @@ return [
     ],
     'pruned'    => 'Thrown away: :files kept answers of :megabytes MB, :keys keys and old sign-ins.',
     'signed'    => 'Sign in as :email with the password :password',
-    'gel-kept'  => 'The gel time was kept.', 'gel-gone' => 'The gel time was taken out.',
-    'fit-taken' => 'New pieces are reckoned with your own gel times.', 'fit-left' => 'New pieces are reckoned with the sheet again.',
+    'gel-kept'  => 'It was written down.', 'gel-gone' => 'It was taken out.',
+    'fit-taken' => 'New pieces are reckoned with what your own pours did.', 'fit-left' => 'New pieces are reckoned with the sheet again.',
 ];

@@ -68,6 +68,10 @@ it('fits a resin to what was logged of it, and refuses a log that cannot be', fu
     [$code, , $errors] = $fit([['kind' => 'gel', 'at_h' => -3, 'celsius' => 25], ['kind' => 'probe', 'series' => []]]);
     expect($code)->toBe(2)
         ->and($errors)->toContain('/points/0: ')->toContain('/points/1: ');
+    // A tack test that the sheet has as it was says nothing new; a log of what nobody knows is refused.
+    expect($fit([['kind' => 'tack', 'result' => 'wet', 'at_h' => 1, 'celsius' => 25]])[1]['fitted'])->toBe([])
+        ->and($fit([['kind' => 'tack', 'result' => 'odd', 'at_h' => 1]])[2])->toContain('/points/0/result: Write one of wet')
+        ->and($fit([['kind' => 'smell', 'at_h' => 1, 'celsius' => 25]])[2])->toContain('/points/0/kind: Write one of gel');
     file_put_contents($log, json_encode(['resin' => 'other', 'points' => []]));
     expect(command('calibrate', Plans::coneWithPours(), $log)[2])->toContain('/resin: ');
     unlink($log);

@@ -20,14 +20,14 @@ beforeEach(function (): void {
     $document = array_diff_key(Starters::RESINS['coat'], ['id' => 1, 'name' => 1]);
     $this->resin = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Coat', 'document' => $document]);
     $this->page = "/supplies/{$this->resin->id}/implied";
-    $this->note = fn(string $gelled, string $room, string $depth) => $this->from($this->page)->post(
+    $this->note = fn(string $gelled, string $room, string $depth, array $more = []) => $this->from($this->page)->post(
         "/supplies/{$this->resin->id}/gel-times",
-        ['gelled' => $gelled, 'room' => $room, 'depth' => $depth],
+        $more + ['saw' => 'gel', 'gelled' => $gelled, 'room' => $room, 'depth' => $depth],
     );
 });
 
 it('keeps gel times of own pours, and says what they mean', function (): void {
-    $this->get($this->page)->assertOk()->assertSee('Your own gel times')->assertDontSee('Reckon new pieces with that');
+    $this->get($this->page)->assertOk()->assertSee('What your own pours did')->assertDontSee('Reckon new pieces with that');
     // The sheet: 3.5 h in 3 mm at 25 °C. Half as long again is two thirds as fast, and a little more, as it then warms itself less.
     ($this->note)('5 h 15 min', '25 °C', '3 mm')->assertRedirect($this->page)->assertSessionHasNoErrors();
     $this->get($this->page)->assertOk()->assertSeeInOrder(['class="own"', '5 h 15 min', '25 °C', '3 mm'], false)
@@ -85,15 +85,43 @@ it('goes back to kinetics that the sheet itself says', function (): void {
     expect($this->resin->refresh()->document['kinetics'])->toEqual($kinetics);
 });
 
+it('keeps tack tests and what a probe read, and fits with them', function (): void {
+    // As its sheet has it: wet at 2 h, firm from 4 h on.
+    ($this->note)('2 h', '25', '3', ['saw' => 'wet'])->assertSessionHasNoErrors();
+    ($this->note)('5 h', '25', '3', ['saw' => 'firm'])->assertSessionHasNoErrors();
+    $this->get($this->page)->assertOk()->assertSeeInOrder(['still wet on a glove', '2 h', 'firm, a nail just marks it', '5 h'])
+        ->assertSee('All of it is as its sheet says')->assertDontSee('class="own"', false);
+    // Wet still when it should have gelled: it is slower.
+    ($this->note)('6 h', '25', '3', ['saw' => 'wet']);
+    $this->get($this->page)->assertSee('it cures 0.')->assertDontSee('All of it');
+    ($this->note)('', '25', '20', ['saw' => 'probe', 'readings' => "1, 26 °C\n\n2 h 30 min: 31\n4 40"])->assertSessionHasNoErrors();
+    $this->get($this->page)->assertSee('A probe, 3 times: up to 40 °C');
+    expect($this->resin->refresh()->gel_times[3]['series'])->toEqual([[1, 26], [2.5, 31], [4, 40]]);
+});
+
+it('says which reading of a probe it cannot read, and keeps all', function (string $readings, string $says): void {
+    ($this->note)('', '25', '3', ['saw' => 'probe', 'readings' => $readings])->assertSessionHasErrors('readings')
+        ->assertSessionHasInput('readings', $readings);
+    expect(session('errors')->first('readings'))->toContain($says)->and($this->resin->refresh()->gel_times)->toBe([]);
+})->with([
+    'nothing'            => ['', 'what the probe read'],
+    'no temperature'     => ["1 26\n2", '2'],
+    'back in time'       => ["3 26\n2 30", 'Reading 2'],
+    'before it began'    => ['-1 26', 'Reading 1'],
+    'hotter than it can' => ['1 9000', 'Reading 1'],
+    'a word'             => ['1 warm', 'warm'],
+    'far too many'       => [implode("\n", array_map(fn(int $n): string => "{$n} 25", range(1, 70))), 'at most 60'],
+]);
+
 it('says what is wrong with what was noted, and keeps it', function (array $said, string $field, string $says): void {
     ($this->note)(...$said)->assertRedirect($this->page)->assertSessionHasErrors($field)->assertSessionHasInput('room', $said[1]);
     expect(session('errors')->first($field))->toContain($says);
     expect($this->resin->refresh()->gel_times)->toBe([]);
 })->with([
-    'nothing'         => [['', '25', '3'], 'gelled', 'Write after how long it gelled'],
+    'nothing'         => [['', '25', '3'], 'gelled', 'Write after how long'],
     'no span'         => [['soon', '25', '3'], 'gelled', 'soon'],
-    'no time at all'  => [['0 h', '25', '3'], 'gelled', 'Write after how long it gelled'],
-    'years'           => [['90000 h', '25', '3'], 'gelled', 'Write after how long it gelled'],
+    'no time at all'  => [['0 h', '25', '3'], 'gelled', 'Write after how long'],
+    'years'           => [['90000 h', '25', '3'], 'gelled', 'Write after how long'],
     'an oven'         => [['5 h', '250 °C', '3'], 'room', 'Write how warm the room was'],
     'no temperature'  => [['5 h', 'warm', '3'], 'room', 'warm'],
     'no depth'        => [['5 h', '25', '-3 mm'], 'depth', 'Write how deep the pour was'],
@@ -106,7 +134,7 @@ it('keeps no more than it can reckon with, and none of other things', function (
     ($this->note)('5 h', '25', '3')->assertSessionHasErrors('gelled');
     expect($this->resin->refresh()->gel_times)->toHaveCount(OwnGels::MOST);
     $gloves = $this->user->studio->supplies()->create(['kind' => SupplyKind::Consumable, 'name' => 'Gloves', 'document' => []]);
-    $this->post("/supplies/{$gloves->id}/gel-times", ['gelled' => '5 h', 'room' => '25', 'depth' => '3'])->assertNotFound();
+    $this->post("/supplies/{$gloves->id}/gel-times", ['saw' => 'gel', 'gelled' => '5 h', 'room' => '25', 'depth' => '3'])->assertNotFound();
     $this->put("/supplies/{$gloves->id}/fit")->assertNotFound();
     $this->delete("/supplies/{$gloves->id}/fit")->assertNotFound();
 });

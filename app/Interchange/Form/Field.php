@@ -13,6 +13,8 @@ final readonly class Field
     /** Places of moments of one piece. */
     private const MOMENTS = ['/studio/start', '/purpose/due'];
 
+    private const LONG = [FieldKind::Profile, FieldKind::Marks, FieldKind::Log];
+
     /**
      * @param array<string, string> $choices value → words, for a choice
      * @param string                $empty   words of none of them
@@ -101,7 +103,7 @@ final readonly class Field
     /** Whether it wants room for more than a figure. */
     public function isLong(): bool
     {
-        return in_array($this->kind, [FieldKind::Profile, FieldKind::Marks], true) || str_ends_with($this->pointer, '/path');
+        return in_array($this->kind, self::LONG, true) || str_ends_with($this->pointer, '/path');
     }
 
     /** How a figure may be written, while it is; nothing for a choice or a name. */
@@ -153,7 +155,7 @@ final readonly class Field
 
         // A wall of its own figures has no name to choose.
         return is_array($value)
-            && !in_array($this->kind, [FieldKind::Days, FieldKind::Profile, FieldKind::Marks], true)
+            && !in_array($this->kind, [FieldKind::Days, ...self::LONG], true)
             ? 'own'
             : $this->kind->print($value, $system);
     }

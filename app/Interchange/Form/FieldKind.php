@@ -33,6 +33,11 @@ enum FieldKind
     case Profile;
     /** Heights and grams of water. */
     case Marks;
+    /** Hours and temperatures, as a logger writes them: a reading a line, or one after another. */
+    case Log;
+
+    /** What parts an hour from a temperature where a space is not all. */
+    private const MARK = '/\s*:\s+|\s*\t\s*|\s*,\s*/';
 
     public function print(mixed $value, UnitSystem $system): string
     {
@@ -50,6 +55,7 @@ enum FieldKind
             $this === self::Whole   => Figure::short($number, 4),
             $this === self::Profile => self::pairs($value, fn(float $second): string => self::Length->print($second, $system), $system),
             $this === self::Marks   => self::pairs($value, fn(float $second): string => self::Mass->print($second, $system), $system),
+            $this === self::Log     => self::log($value, $system),
             $this === self::Days    => implode(', ', array_filter(is_array($value) ? $value : [$value], is_string(...))),
             default                 => is_scalar($value) ? (string) $value : '',
         };
@@ -80,6 +86,7 @@ enum FieldKind
                 fn(string $second): float => Mass::parse($second, UnitSystem::Metric)->g(),
                 $system,
             ),
+            self::Log => self::readings($text, $system),
         };
     }
 
@@ -113,10 +120,7 @@ enum FieldKind
     private function readPairs(string $text, callable $read, UnitSystem $system): array
     {
         $pairs = [];
-        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
-            if (trim($part) === '') {
-                continue;
-            }
+        foreach (self::parts($text) as $part) {
             $two = explode(':', $part);
             if (count($two) !== 2) {
                 throw UnreadableQuantity::noNumber(trim($part), $this->example($system));
@@ -125,6 +129,43 @@ enum FieldKind
         }
 
         return $pairs;
+    }
+
+    private static function log(mixed $value, UnitSystem $system): string
+    {
+        $lines = [];
+        foreach (is_array($value) ? $value : [] as $pair) {
+            if (is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null)) {
+                $lines[] = Figure::short((float) $pair[0], 4) . ' h: ' . self::Temperature->print((float) $pair[1], $system);
+            }
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /**
+     * @return list<array{float, float}> hours and °C
+     *
+     * @throws UnreadableQuantity
+     */
+    public static function readings(string $text, UnitSystem $system): array
+    {
+        $readings = [];
+        foreach (self::parts($text) as $part) {
+            $two = preg_split(preg_match(self::MARK, $part) === 1 ? self::MARK : '/\s+/', trim($part), 2);
+            if ($two === false || count($two) !== 2) {
+                throw UnreadableQuantity::noNumber(trim($part), self::Log->example($system));
+            }
+            $readings[] = [round(Duration::parse($two[0])->h(), 4), round(Temperature::parse($two[1], $system)->c(), 3)];
+        }
+
+        return $readings;
+    }
+
+    /** @return list<string> what stands between line ends and semicolons */
+    private static function parts(string $text): array
+    {
+        return array_values(array_filter(explode(';', str_replace("\n", ';', $text)), fn(string $part): bool => trim($part) !== ''));
     }
 
     private function bare(string $text, UnitSystem $system): float

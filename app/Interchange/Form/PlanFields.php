@@ -212,21 +212,24 @@ final readonly class PlanFields
         }), Reshaping::SIZES[is_string($shape) ? $shape : ''] ?? []);
     }
 
-    /** @return list<Field> */
-    public function room(): array
+    /**
+     * @param bool $logged whether it may be as a logger read it, which is that of one piece
+     *
+     * @return list<Field>
+     */
+    public function room(bool $logged = true): array
     {
-        $kind = Document::value($this->document, '/ambient/kind');
-
         return [
-            Field::choice('/ambient/kind', Field::choicesBut('room', $kind === 'series' ? [] : ['series'])),
-            ...match ($kind) {
+            Field::choice('/ambient/kind', Field::choicesBut('room', $logged ? [] : ['series'])),
+            ...match (Document::value($this->document, '/ambient/kind')) {
                 'constant' => [Field::of('/ambient/celsius', FieldKind::Temperature)],
                 'daily'    => [
                     Field::of('/ambient/min_celsius', FieldKind::Temperature),
                     Field::of('/ambient/max_celsius', FieldKind::Temperature),
                     Field::of('/ambient/coldest_hour', FieldKind::Number),
                 ],
-                default => [],
+                'series' => [Field::of('/ambient/points', FieldKind::Log)],
+                default  => [],
             },
         ];
     }

@@ -176,6 +176,7 @@ final class Reshaping
         $room = match (Document::value($document, '/ambient/kind')) {
             'constant' => ['kind' => 'constant', 'celsius' => $celsius],
             'daily'    => ['kind' => 'daily', 'min_celsius' => $celsius, 'max_celsius' => $celsius + 3.0, 'coldest_hour' => 6],
+            'series'   => ['kind' => 'series', 'points' => [[0.0, $celsius], [24.0, $celsius]]],
             default    => null,
         };
 

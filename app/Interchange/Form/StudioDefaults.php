@@ -77,7 +77,7 @@ final class StudioDefaults
 
         return [
             'room' => [
-                ...$fields->room(), ...$fields->schools(), ...$fields->layering(),
+                ...$fields->room(false), ...$fields->schools(), ...$fields->layering(),
             ],
             'hours'     => array_values(array_filter($fields->hours(), fn(Field $one): bool => !$one->isMoment())),
             'measuring' => $fields->measuring(),

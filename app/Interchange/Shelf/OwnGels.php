@@ -11,12 +11,22 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Observed;
+use Pensilis\Thermal\Tack;
 
-/** A resin on the shelf as its sheet has it, what own pours of it did, and a law as a plan file writes it. */
+/**
+ * A resin on the shelf as its sheet has it, what own pours of it did, and a law as a plan file writes it.
+ *
+ * @phpstan-import-type GelTime from Supply
+ */
 final class OwnGels
 {
-    /** So many gel times of a resin are kept at the most. */
+    /** So many of a resin are kept at the most. */
     public const MOST = 30;
+
+    /** What can be seen; the first is what a form begins with. */
+    public const SAW = ['gel', 'wet', 'prints', 'firm', 'dry', self::PROBE];
+
+    public const PROBE = 'probe';
 
     public static function sheet(Supply $supply): Resin
     {
@@ -28,12 +38,21 @@ final class OwnGels
     /** @return list<Observed> */
     public static function observed(Supply $supply): array
     {
-        return array_map(fn(array $one): Observed => Observed::gel(
-            3600.0 * $one['hours'],
-            Temperature::celsius($one['celsius'])->k(),
-            1e-3 * $one['depth_mm'],
-            null,
-        ), $supply->gel_times);
+        return array_map(self::seen(...), $supply->gel_times);
+    }
+
+    /** @param GelTime $one what is read by a probe is read in the middle */
+    private static function seen(array $one): Observed
+    {
+        [$at, $room, $depth] = [3600.0 * $one['hours'], Temperature::celsius($one['celsius'])->k(), 1e-3 * $one['depth_mm']];
+        $tack = Tack::tryFrom($one['saw'] ?? '');
+        if (isset($one['series'])) {
+            $readings = array_map(fn(array $read): array => [3600.0 * $read[0], Temperature::celsius($read[1])->k()], $one['series']);
+
+            return Observed::probe($readings, 0.5 * $depth, 0.0, $room, $depth, null);
+        }
+
+        return $tack === null ? Observed::gel($at, $room, $depth, null) : Observed::tack($tack, $at, $room, $depth, null);
     }
 
     /** @return array<string, float|string|bool> the `kinetics` of a plan file */

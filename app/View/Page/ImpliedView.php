@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Interchange\Shelf\OwnGels;
 use App\Models\Supply;
 use App\View\Drawing\Chart;
 use App\Words\Figures;
@@ -16,7 +17,11 @@ use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\Implied;
 use Pensilis\Thermal\StudioFit;
 
-/** What the sheet of a resin implies, drawn and as tables, in the units of the studio. */
+/**
+ * What the sheet of a resin implies, drawn and as tables, in the units of the studio.
+ *
+ * @phpstan-import-type GelTime from Supply
+ */
 final readonly class ImpliedView
 {
     public function __construct(
@@ -27,17 +32,33 @@ final readonly class ImpliedView
         private ?StudioFit $fit,
     ) {}
 
-    /** @return array<string, array{string, string, string}> own gel times: after how long, in what room, how deep; by id */
+    /** @return list<string> what an own pour can be seen to do */
+    public function canSee(): array
+    {
+        return OwnGels::SAW;
+    }
+
+    /** @return array<string, array{string, string, string, string}> what was seen, after how long, in what room, how deep; by id */
     public function gels(): array
     {
         $gels = [];
         foreach ($this->supply->gel_times as $one) {
             $gels[$one['id']] = [
-                $this->figures->span($one['hours']), $this->figures->heat($one['celsius']), $this->figures->length(1e-3 * $one['depth_mm']),
+                $this->saw($one), $this->figures->span($one['hours']), $this->figures->heat($one['celsius']),
+                $this->figures->length(1e-3 * $one['depth_mm']),
             ];
         }
 
         return $gels;
+    }
+
+    /** @param GelTime $one */
+    private function saw(array $one): string
+    {
+        $series = $one['series'] ?? [];
+
+        return $series === [] ? Words::say('shelf.gels.saw.' . ($one['saw'] ?? OwnGels::SAW[0]))
+            : Words::say('shelf.gels.read', ['most' => $this->figures->heat(max(array_column($series, 1)))], count($series));
     }
 
     /** @return list<array{float, float}> where own gel times lie in the chart of windows */
@@ -47,7 +68,15 @@ final readonly class ImpliedView
 
         return array_map(fn(array $one): array => [
             $chart->between(max(0.0, min(1.0, ($one['celsius'] - $first) / ($last - $first)))), $chart->y($one['hours']),
-        ], $this->supply->gel_times);
+        ], $this->ofGel());
+    }
+
+    /** @return list<GelTime> */
+    private function ofGel(): array
+    {
+        $saw = OwnGels::SAW[0];
+
+        return array_values(array_filter($this->supply->gel_times, fn(array $one): bool => ($one['saw'] ?? $saw) === $saw));
     }
 
     /** What own gel times say of it; nothing where there are none. */
@@ -55,6 +84,9 @@ final readonly class ImpliedView
     {
         if ($this->fit === null) {
             return null;
+        }
+        if ($this->fit->fitted === []) {
+            return Words::say('shelf.gels.agrees');
         }
         $print = fn(float $factor): string => Figure::fixed($factor, 2);
         [$least, $most] = $this->fit->confidence['rate'];
@@ -116,7 +148,7 @@ final readonly class ImpliedView
             $lines[Words::say("shelf.implied.window.{$name}")] = array_map(fn(array $one): ?float => $one[$n + 1], $this->implied->windows);
         }
 
-        $own = array_column($this->supply->gel_times, 'hours');
+        $own = array_column($this->ofGel(), 'hours');
 
         return [new Chart($rooms, $lines, 'h', max([0.0, ...$own])), array_map(fn(array $one, string $room): array => [
             $room,

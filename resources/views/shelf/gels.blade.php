@@ -10,9 +10,9 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach($view->gels() as $id => [$gelled, $room, $depth])
+                @foreach($view->gels() as $id => [$saw, $gelled, $room, $depth])
                     <tr>
-                        <th scope="row">{{ $gelled }}</th><td>{{ $room }}</td><td>{{ $depth }}</td>
+                        <th scope="row">{{ $saw }}</th><td>{{ $gelled }}</td><td>{{ $room }}</td><td>{{ $depth }}</td>
                         <td>
                             <form method="post" action="{{ route('gel-times.destroy', $view->supply, false) }}">
                                 @csrf @method('delete')
@@ -44,14 +44,29 @@
         @csrf
         <x-once/>
         <div class="fields">
+            <div class="field">
+                <label for="gel-saw">{{ __('shelf.gels.what') }}</label>
+                <select id="gel-saw" name="saw" class="form-select form-select-sm">
+                    @foreach($view->canSee() as $saw)
+                        <option value="{{ $saw }}" @selected(old('saw') === $saw)>{{ __("shelf.gels.saw.{$saw}") }}</option>
+                    @endforeach
+                </select>
+            </div>
             @foreach(['gelled', 'room', 'depth'] as $field)
                 <div class="field">
                     <label for="gel-{{ $field }}">{{ __("shelf.gels.{$field}") }}</label><input id="gel-{{ $field }}" name="{{ $field }}"
-                        class="form-control form-control-sm" value="{{ old($field) }}" required
+                        class="form-control form-control-sm" value="{{ old($field) }}"
                         @error($field) aria-invalid="true" @enderror>
                 </div>
             @endforeach
         </div>
+        <details @if(old('saw') === 'probe') open @endif>
+            <summary>{{ __('shelf.gels.probe') }}</summary>
+            <label for="gel-readings">{{ __('shelf.gels.readings') }}</label>
+            <textarea id="gel-readings" name="readings" rows="5" class="form-control form-control-sm" aria-describedby="gel-readings-note"
+                @error('readings') aria-invalid="true" @enderror>{{ old('readings') }}</textarea>
+            <p id="gel-readings-note" class="quiet">{{ __('shelf.gels.readings-note') }}</p>
+        </details>
         <button class="btn btn-primary">{{ __('shelf.gels.keep') }}</button>
     </form>
 </section>

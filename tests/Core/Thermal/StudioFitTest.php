@@ -11,6 +11,7 @@ use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Stack;
 use Pensilis\Thermal\StudioFit;
+use Pensilis\Thermal\Tack;
 use Pensilis\Vessel\Sheet;
 use Tests\Plans;
 
@@ -83,4 +84,22 @@ it('finds rate, energy and heat again that made a log, within what it says of it
         ->and($fit->confidence['energy'][0])->toBeLessThan(60e3)
         ->and($fit->confidence['energy'][1])->toBeGreaterThan(60e3)
         ->and($fit->residual)->toBeLessThan(0.3);
+});
+
+it('learns from a tack test only what lies outside of what it knew', function (): void {
+    // Without heat of cure: it gels at I/K, by hand; of a film that was still wet at 1.5 times that, the rate is at the most 2/3.
+    $law = lawOf(2e-5, 52.9e3, 0.0);
+    $gels = $law->timeTo($law->gelConversion, 298.15);
+    $fit = fn(Tack $found, float $at): StudioFit => StudioFit::of(
+        Plans::deep(),
+        $law,
+        [Observed::tack($found, $at * $gels, 298.15, 0.01, null)],
+        null,
+        null,
+    );
+    expect($fit(Tack::Wet, 0.9)->fitted)->toBe([])
+        ->and($fit(Tack::Wet, 0.9)->law)->toBe($law)
+        ->and($fit(Tack::Wet, 1.5)->values['rate'])->toEqualWithDelta(2.0 / 3.0, 0.01)
+        ->and($fit(Tack::Prints, 0.5)->values['rate'])->toEqualWithDelta(2.0, 0.02)
+        ->and($fit(Tack::Wet, 1.5)->confidence['rate'][1])->toBeLessThan(1.0);
 });

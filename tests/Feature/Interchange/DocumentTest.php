@@ -57,6 +57,8 @@ it('reads pairs of heights and what belongs to them', function (string $text, Fi
 })->with([
     ['0: 40; 25: 60', FieldKind::Profile, [[0.0, 40.0], [25.0, 60.0]]],
     ["1 in: 2 in\n2 in: 1 1/2 in", FieldKind::Profile, [[25.4, 50.8], [50.8, 38.1]]],
+    // As loggers write them: a comma, a tab, a space; a line each.
+    ["0, 21.5\r\n0.5\t21\n\n1 20 °C; 1 h 30 min: 68 °F", FieldKind::Log, [[0.0, 21.5], [0.5, 21.0], [1.0, 20.0], [1.5, 20.0]]],
     ['10 mm: 52 g; 2 cm: 110;', FieldKind::Marks, [[10.0, 52.0], [20.0, 110.0]]],
 ]);
 

@@ -73,6 +73,7 @@ it('writes pairs one after another and reads them back', function (FieldKind $ki
         ->and($kind->parse(str_replace('; ', "\n", $shown), UnitSystem::Metric))->toEqual($pairs);
 })->with([
     'a profile' => [FieldKind::Profile, [[0, 40], [12.5, 50], [25, 60]], '0 mm: 40 mm; 12.5 mm: 50 mm; 25 mm: 60 mm'],
+    'a log'     => [FieldKind::Log, [[0, 21], [0.0167, 20.5], [6, 18]], "0 h: 21 °C\n0.0167 h: 20.5 °C\n6 h: 18 °C"],
     'marks'     => [FieldKind::Marks, [[10, 52], [20, 110.5]], '10 mm: 52 g; 20 mm: 110.5 g'],
 ]);
 
@@ -83,7 +84,7 @@ it('refuses what no field can read, and says what it could', function (FieldKind
     [FieldKind::Length, '9e9'], [FieldKind::Length, '1e3 mm'], [FieldKind::Length, '12 mm - 3 mm'], [FieldKind::Mass, '5 mm'],
     [FieldKind::Number, '4 5'], [FieldKind::Number, '4 m'], [FieldKind::Shade, '#12'],
     [FieldKind::Shade, 'red'], [FieldKind::Profile, '10 mm'], [FieldKind::Profile, '1: 2: 3'], [FieldKind::Marks, '10 mm: wet'],
-    [FieldKind::Hours, 'overnight'], [FieldKind::Length, str_repeat('9', 70)], [FieldKind::Length, ' '],
+    [FieldKind::Log, '5'], [FieldKind::Log, '1, warm'], [FieldKind::Log, '1: 2: 3'], [FieldKind::Hours, 'overnight'], [FieldKind::Length, str_repeat('9', 70)], [FieldKind::Length, ' '],
 ]);
 
 it('shows every field of a plan and reads it back to the same plan', function (UnitSystem $system, array $document): void {
