@@ -22,6 +22,7 @@ final readonly class Setup
      * @param Bubbling|null     $bubbling     null where what is usual on the ground will do
      * @param Sheet|null        $ground       what stays below the resin, where it is known
      * @param float             $edgeFilm     what stays on an upright edge
+     * @param bool              $isCovered    whether a box stands over it while it cures
      * @param float|null        $film         what a coat may be deep at the most where no dam holds it
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Setup
         public Tape $tape = Tape::NextDay,
         public ?DrapeForm $form = null,
         private float $edgeFilm = self::EDGE_FILM,
+        public bool $isCovered = false,
     ) {}
 
     /** Of the finished piece with the ground that it stays on. */

@@ -50,6 +50,7 @@ final class UseReader
             Tape::from($root->maybeChild('tape')->text('school', Tape::NextDay->value)),
             $making === Making::Sheet ? self::form($node->maybeChild('form')) : null,
             $node->number('edge_film_mm', 1e3 * Setup::EDGE_FILM) / 1e3,
+            $node->flag('covered'),
         );
     }
 

@@ -13,4 +13,5 @@ enum Condition: string
     case Deeper = 'deeper';
     case Stood = 'stood';
     case Covered = 'covered';
+    case Open = 'open';
 }

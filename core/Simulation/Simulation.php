@@ -53,10 +53,10 @@ final readonly class Simulation
     /**
      * The vessel of a plan with its objects where a layout has them, and with its fillers.
      *
-     * @param Ambient|null $room  of another room than the plan's
-     * @param float        $toAir W/(m²·K) to the air above
+     * @param Ambient|null $room    of another room than the plan's
+     * @param bool|null    $covered whether a box stands over it, other than the plan says
      */
-    public static function heat(Plan $plan, Layout $layout, ?Ambient $room = null, float $toAir = Convection::COEFFICIENT): PieceHeat
+    public static function heat(Plan $plan, Layout $layout, ?Ambient $room = null, ?bool $covered = null): PieceHeat
     {
         $vessel = $plan->vessel;
         $bodies = array_map(fn(Inclusion $one): Body => Body::of($one, $layout->bottomOf($one), $vessel), $plan->inclusions);
@@ -69,6 +69,8 @@ final readonly class Simulation
                 }
             }
         }
+
+        $toAir = ($covered ?? $plan->setup->isCovered ? Convection::COVERED : 1.0) * Convection::COEFFICIENT;
 
         return new PieceHeat($vessel, $room ?? $plan->ambient, $bodies, $toAir);
     }

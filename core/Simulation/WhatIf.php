@@ -11,11 +11,11 @@ use Pensilis\Thermal\LeftCup;
 use Pensilis\Thermal\PourTrack;
 use Pensilis\Thermal\ShiftedAmbient;
 use Pensilis\Thermal\SimulatedPour;
-use Pensilis\Vessel\Convection;
 
 /**
  * One pour once more, with one thing otherwise: the room 5 K colder or warmer, the pour a fifth deeper, its cup left full for 20 minutes
- * before it is poured, or a box over it, which halves what its face gives to the air (memory). What was poured before it is as planned,
+ * before it is poured, or a box over it, or none where one is
+ * planned. What was poured before it is as planned,
  * at the hours planned, in that room; what would come after it is left out.
  */
 final readonly class WhatIf
@@ -27,8 +27,6 @@ final readonly class WhatIf
 
     /** s */
     private const STOOD = 1200.0;
-
-    private const COVERED = 0.5;
 
     private function __construct(public Condition $condition, public SimulatedPour $pour) {}
 
@@ -43,9 +41,11 @@ final readonly class WhatIf
         [$plan, $layout] = [$simulation->plan, $simulation->layout];
         $roomAbove = $plan->vessel->shape->height() - $layout->pours[$k]->bottom;
         $possible = array_filter(Condition::cases(), fn(Condition $one): bool => match ($one) {
-            Condition::Deeper => self::DEEPER * $layout->pours[$k]->depth() <= $roomAbove,
-            Condition::Stood  => $cup > 0.0,
-            default           => true,
+            Condition::Deeper  => self::DEEPER * $layout->pours[$k]->depth() <= $roomAbove,
+            Condition::Stood   => $cup > 0.0,
+            Condition::Covered => !$plan->setup->isCovered,
+            Condition::Open    => $plan->setup->isCovered,
+            default            => true,
         });
 
         return array_values(array_map(
@@ -62,8 +62,12 @@ final readonly class WhatIf
             Condition::Warmer => new ShiftedAmbient($plan->ambient, self::SHIFT),
             default           => $plan->ambient,
         };
-        $toAir = ($condition === Condition::Covered ? self::COVERED : 1.0) * Convection::COEFFICIENT;
-        $heat = Simulation::heat($plan, $layout, $room, $toAir);
+        $covered = match ($condition) {
+            Condition::Covered => true,
+            Condition::Open    => false,
+            default            => null,
+        };
+        $heat = Simulation::heat($plan, $layout, $room, $covered);
         $run = $heat->begin($store->calibrated($plan->resin()));
         for ($n = 0; $n <= $k; $n++) {
             [$pour, $at] = [$layout->pours[$n], 3600.0 * $starts[$n]];

@@ -8,4 +8,7 @@ namespace Pensilis\Vessel;
 final class Convection
 {
     public const COEFFICIENT = 10.0;
+
+    /** How much of that a face still gives off under a cover box (memory). */
+    public const COVERED = 0.5;
 }

@@ -46,6 +46,7 @@ return [
             'planned' => 'all is as planned',
             'colder'  => 'the room is 5 K (9 °F) colder', 'warmer' => 'the room is 5 K (9 °F) warmer', 'deeper' => 'it is a fifth deeper',
             'stood'   => 'its cup stands full for 20 minutes first', 'covered' => 'a box stands over it',
+            'open'    => 'nothing stands over it',
         ],
         'runs-away' => '(runs away)',
         'lead'      => 'Spans count from the pour. What comes before it stays as planned; what is poured on it is left out.',

@@ -52,6 +52,7 @@ return [
         '/layering/pinned/*/from_mm'                 => 'Pinned pour :number from',
         '/layering/pinned/*/to_mm'                   => 'to',
         '/vessel/made'                               => 'It is a',
+        '/vessel/covered'                            => 'A box stands over it while it cures',
         '/vessel/relief_mm'                          => 'Mean depth of relief below',
         '/vessel/edge_mm'                            => 'Upright edge that is coated',
         '/vessel/edge_film_mm'                       => 'and keeps a film of (else 0.5 mm)',

@@ -88,6 +88,7 @@ final readonly class PlanFields
                 fn(string $key): Field => Field::optional("/vessel/form/{$key}", FieldKind::Length),
                 ['foot_mm', 'width_mm', 'depth_mm'],
             )),
+            Field::choice('/vessel/covered', Field::choicesOf('yes-no'), true),
             Field::optional('/vessel/relief_mm', FieldKind::Length),
             ...(Document::value($this->document, '/vessel/shape') === 'panel'
                 ? [Field::optional('/vessel/film_mm', FieldKind::Length)] : []),

@@ -48,6 +48,16 @@ it('warms what is deeper, covered or in a warmer room, and brings its windows so
     expect($pours['colder']->peakCelsius)->toBeLessThan($pours['planned']->peakCelsius - 5.0);
 });
 
+it('is as warm under a box that is planned as under one that is not, and asks then what it would be without', function (): void {
+    $hot = ['/resins/0/kinetics/k2_per_s' => 6e-5, '/pours/1/depth_mm' => 20, '/pours/2/depth_mm' => 26];
+    // Covered from the first pour on or only for the second: by then the first is as cold as the room.
+    [$open, $covered] = [otherwise($hot), otherwise($hot + ['/vessel/covered' => true])];
+    expect($covered['planned']->peakCelsius)->toEqualWithDelta($open['covered']->peakCelsius, 0.01)
+        ->and($covered['open']->peakCelsius)->toEqualWithDelta($open['planned']->peakCelsius, 0.01)
+        ->and($covered)->not->toHaveKey('covered')
+        ->and($open)->not->toHaveKey('open');
+});
+
 it('begins with the pour as it is planned', function (): void {
     $plan = Plans::read([], Plans::coneWithPours());
     $store = new CalibrationMemory();

@@ -84,7 +84,8 @@ it('refuses what no field can read, and says what it could', function (FieldKind
     [FieldKind::Length, '9e9'], [FieldKind::Length, '1e3 mm'], [FieldKind::Length, '12 mm - 3 mm'], [FieldKind::Mass, '5 mm'],
     [FieldKind::Number, '4 5'], [FieldKind::Number, '4 m'], [FieldKind::Shade, '#12'],
     [FieldKind::Shade, 'red'], [FieldKind::Profile, '10 mm'], [FieldKind::Profile, '1: 2: 3'], [FieldKind::Marks, '10 mm: wet'],
-    [FieldKind::Log, '5'], [FieldKind::Log, '1, warm'], [FieldKind::Log, '1: 2: 3'], [FieldKind::Hours, 'overnight'], [FieldKind::Length, str_repeat('9', 70)], [FieldKind::Length, ' '],
+    [FieldKind::Log, '5'], [FieldKind::Log, '1, warm'], [FieldKind::Log, '1: 2: 3'],
+    [FieldKind::Hours, 'overnight'], [FieldKind::Length, str_repeat('9', 70)], [FieldKind::Length, ' '],
 ]);
 
 it('shows every field of a plan and reads it back to the same plan', function (UnitSystem $system, array $document): void {
