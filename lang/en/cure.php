@@ -30,6 +30,7 @@ return [
         'face'   => 'its face, middle', 'middle' => 'half its depth, middle', 'foot' => 'its foot, middle',
         'wall'   => 'half its depth, at the wall',
         'chosen' => ':height above the floor, middle',
+        'cup'    => 'its largest cup, left full: up to :peak',
     ],
     'marks' => ['gels' => 'gels', 'set' => 'all set', 'opens' => 'recoat opens', 'closes' => 'recoat closes', 'demold' => 'demold'],
     'meets' => [

@@ -37,6 +37,7 @@ final class CureController extends Controller
             'height' => ['nullable', 'string', 'max:' . Limits::QUANTITY],
         ], Words::asked('cure'));
         $hours = (new PourWindows($view, $laid, $simulation->pours[$pour]))->spans();
+        $cup = $this->cup($view, $laid, $pour, $answers);
         $cure = new CureView(
             $view,
             $laid,
@@ -46,9 +47,10 @@ final class CureController extends Controller
             self::said($request, 'of') !== 'conversion',
             $request->integer('frame', intdiv(CureFilm::FRAMES, 2)),
             $this->height($request, $view),
+            $cup > 0.0 ? $answers->leftCup($piece, $laid->resin, $cup, 3600.0 * $simulation->pours[$pour]->startHour) : null,
             $request->boolean('if') ? new Otherwise(
                 $view->figures,
-                $answers->whatIf($piece, $simulation, $pour, $this->cup($view, $laid, $pour, $answers)),
+                $answers->whatIf($piece, $simulation, $pour, $cup),
             ) : null,
         );
 

@@ -137,22 +137,22 @@ final readonly class CureDrawing
     }
 
     /**
-     * @param list<array{string, float, float}> $places name, height and distance from the axis
+     * @param list<array{string, callable(int): (float|null)}> $places letter, and what is read there in a frame
      *
      * @return list<array{name: string, points: string, x: float, y: float}> and where its letter stands, each at another hour
      */
     public function curves(array $places): array
     {
         return array_map(function (int $k, array $place): array {
-            [$name, $height, $distance] = $place;
+            [$name, $reading] = $place;
             $points = [];
             foreach (range(0, CureFilm::FRAMES) as $n) {
-                $value = $this->valueAt($n, $height, $distance);
+                $value = $reading($n);
                 if ($value !== null) {
                     $points[$n] = [$this->x($this->film->hour($n)), $this->rise($value)];
                 }
             }
-            $at = $points[intdiv(CureFilm::FRAMES * ($k + 3), self::LETTERS)] ?? [0.0, 0.0];
+            $at = $points[intdiv(CureFilm::FRAMES * ($k + 3), self::LETTERS)] ?? $points[intdiv(count($points), 2)] ?? [0.0, 0.0];
 
             return [
                 'name' => $name, 'points' => implode(' ', array_map(fn(array $point): string => "{$point[0]},{$point[1]}", $points)),

@@ -10,6 +10,7 @@ use App\View\Drawing\DrawnObject;
 use App\View\Drawing\SectionDrawing;
 use App\View\Drawing\TintedSection;
 use App\Words\Words;
+use Closure;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Material\Inclusion;
 use Pensilis\Quantity\Known;
@@ -17,6 +18,7 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\HotAir;
+use Pensilis\Thermal\LeftCup;
 use Pensilis\Thermal\SimulatedPour;
 
 /** The cure of one pour as its page shows it: field, section, curves, what its objects meet, and all of it as a table. */
@@ -34,7 +36,10 @@ final readonly class CureView
 
     public TintedSection $section;
 
-    /** @param float|null $chosen m above the floor, where a further curve is wanted */
+    /**
+     * @param float|null   $chosen m above the floor, where a further curve is wanted
+     * @param LeftCup|null $cup    its largest cup, left full
+     */
     public function __construct(
         public PieceView $piece,
         public LaidPour $pour,
@@ -44,6 +49,7 @@ final readonly class CureView
         public bool $ofHeat,
         public int $frame,
         private ?float $chosen,
+        private ?LeftCup $cup,
         public ?Otherwise $otherwise,
     ) {
         $this->bands = $ofHeat ? Bands::heat(...[...$this->span(), $piece->system]) : Bands::cure();
@@ -116,7 +122,7 @@ final readonly class CureView
         return $this->section->section->objects();
     }
 
-    /** @return list<array{string, string, float, float}> letter and name of a place whose curve is drawn, its height and distance, m */
+    /** @return list<array{string, string, Closure(int): (float|null)}> letter and name of a place whose curve is drawn, and its reading */
     public function places(): array
     {
         [$bottom, $top] = [$this->pour->bottom, $this->pour->top];
@@ -127,15 +133,28 @@ final readonly class CureView
             ...($this->chosen === null ? [] : [['chosen', $this->chosen, 0.0]]),
         ];
 
-        return array_map(fn(array $place, string $letter): array => [
-            $letter, Words::say("cure.places.{$place[0]}", ['height' => $this->piece->figures->length($place[1])]), $place[1], $place[2],
-        ], $places, array_slice(range('a', 'e'), 0, count($places)));
+        $readings = array_map(fn(array $place): array => [
+            Words::say("cure.places.{$place[0]}", ['height' => $this->piece->figures->length($place[1])]),
+            fn(int $frame): ?float => $this->drawing->valueAt($frame, $place[1], $place[2]),
+        ], $places);
+        if ($this->cup !== null) {
+            $readings[] = [Words::say('cure.places.cup', ['peak' => $this->piece->figures->heat(round($this->cup->peakCelsius))]), $this->inCup(...)];
+        }
+
+        return array_map(fn(array $one, int $n): array => [chr(ord('a') + $n), ...$one], $readings, array_keys($readings));
+    }
+
+    private function inCup(int $frame): ?float
+    {
+        $hour = $this->film->hour($frame);
+
+        return $this->ofHeat ? $this->cup?->celsius($hour) : $this->cup?->conversion($hour);
     }
 
     /** @return list<array{name: string, points: string, x: float, y: float}> */
     public function curves(): array
     {
-        return $this->drawing->curves(array_map(fn(array $place): array => [$place[0], $place[2], $place[3]], $this->places()));
+        return $this->drawing->curves(array_map(fn(array $place): array => [$place[0], $place[2]], $this->places()));
     }
 
     /** @return list<array{x: float, isLate: bool, says: string}> moments of the pour that lie on the axis */
@@ -163,7 +182,7 @@ final readonly class CureView
         return array_map(fn(int $frame): array => [
             $this->moment($frame),
             array_map(
-                fn(array $place): string => $this->drawing->says($this->drawing->valueAt($frame, $place[2], $place[3])),
+                fn(array $place): string => $this->drawing->says($place[2]($frame)),
                 $this->places(),
             ),
         ], range(0, CureFilm::FRAMES, self::EVERY));
