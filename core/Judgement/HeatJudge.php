@@ -6,6 +6,7 @@ namespace Pensilis\Judgement;
 
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
 use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
@@ -38,7 +39,7 @@ final readonly class HeatJudge implements Judge
         return Finding::of($pour->isRunaway() ? Code::Runaway : Code::TooHot, "/pours/{$k}", [
             'pour'  => Number::count($k + 1), 'peak' => Temperature::celsius($pour->peakCelsius),
             'after' => Duration::hours($pour->peakAt), 'allowed' => Temperature::celsius($this->simulation->acceptable($k)),
-        ]);
+        ], mend: $this->simulation->plan->pours === [] ? null : Mend::split($k));
     }
 
     private function cure(int $k): ?Finding

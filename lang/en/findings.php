@@ -278,6 +278,7 @@ return [
     'runaway' => [
         'says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would crack, smoke and '
             . 'yellow. Pour thinner.',
+        'mend' => 'Make it two pours, and time all anew',
     ],
     'runaway.any-depth' => [
         'says' => 'Pour :pour runs away: about :peak, which is an order of magnitude rather than a figure. It would have to be thinner '
@@ -285,6 +286,7 @@ return [
     ],
     'too-hot' => [
         'says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. Pour thinner, or in a cooler room.',
+        'mend' => 'Make it two pours, and time all anew',
     ],
     'too-hot.any-depth' => [
         'says' => 'Pour :pour reaches :peak after :after; at most :allowed is acceptable here. It would have to be thinner than the data '

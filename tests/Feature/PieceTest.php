@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Turns\Turn;
+use Pensilis\Answer\Planner;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Facts;
 use Tests\Plans;
 
 it('begins a piece from nothing', function (): void {
@@ -169,6 +172,22 @@ it('mends with one press what it offers to mend', function (): void {
         "/pieces/{$piece->id}/mends",
         ['code' => 'seal-first', 'pointer' => '/title'],
     )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
+});
+
+it('makes two of a given pour that gets too hot, and times all anew', function (): void {
+    [, $piece] = $this->signedIn(Plans::changed(
+        ['/resins/0/kinetics/k2_per_s' => 1.3e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
+        Plans::coneWithPours(),
+    ));
+    $judged = fn() => (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
+    $hot = fn($answer): array => array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'too-hot');
+    expect($hot($judged()))->not->toBe([]);
+    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('Make it two pours, and time all anew');
+    $this->post("/pieces/{$piece->id}/mends", ['code' => 'too-hot', 'pointer' => '/pours/2', 'of' => $piece->fingerprint()])->assertRedirect();
+    $after = $judged();
+    expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 17, 17])
+        ->and($hot($after))->toBe([])
+        ->and(Facts::words($after->findings))->not->toContain('on-liquid')->not->toContain('before-recoat');
 });
 
 it('reads on the sheet as one who has never seen the piece must have it', function (array $changes, array $says, array $not = []): void {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\GivenPours;
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use App\View\Page\PieceView;
 use Illuminate\Http\RedirectResponse;
@@ -22,14 +24,26 @@ final class MendController extends Controller
             if ($finding->mend !== null && $finding->code->value === $code && $finding->pointer === $pointer) {
                 $mend = $finding->mend;
                 $piece->change(
-                    fn(array $document): array => Document::with($document, $mend->pointer, $mend->value),
+                    fn(array $document): array => $mend->split === null
+                        ? Document::with($document, $mend->pointer, $mend->value)
+                        : PourShaping::shaped($document, $mend->split, 'split'),
                     self::said($request, 'of'),
                 );
+                if ($mend->split !== null) {
+                    $this->timeAnew($piece->refresh(), $answers);
+                }
 
                 return self::to($piece)->with('said', __('said.mended', ['mend' => $view->words->mend($finding)]));
             }
         }
 
         return self::to($piece)->with('said', __('said.mended-already'));
+    }
+
+    /** Two pours want two times; where none are found the verdict says so. */
+    private function timeAnew(Piece $piece, Answers $answers): void
+    {
+        $found = GivenPours::of($answers->timed($piece, $this->member()));
+        $piece->change(fn(array $document): array => PourShaping::timed($document, $found), $piece->fingerprint());
     }
 }

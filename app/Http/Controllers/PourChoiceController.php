@@ -58,13 +58,7 @@ final class PourChoiceController extends Controller
         if ($found === [] || count($found) !== count(Document::list($piece->document, '/pours'))) {
             return self::to($piece)->withErrors(['pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.no-times')]);
         }
-        $piece->change(function (array $document) use ($found): array {
-            foreach ($found as $k => $pour) {
-                $document = Document::with($document, "/pours/{$k}/start_h", $pour['start_h']);
-            }
-
-            return $document;
-        }, self::said($request, 'of'));
+        $piece->change(fn(array $document): array => PourShaping::timed($document, $found), self::said($request, 'of'));
 
         return self::to($piece)->with('said', __('said.times-found'));
     }

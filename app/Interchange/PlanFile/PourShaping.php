@@ -40,6 +40,26 @@ final class PourShaping
     }
 
     /**
+     * The same pours at times that were found for them.
+     *
+     * @param array<string, mixed>       $document
+     * @param list<array<string, mixed>> $found
+     *
+     * @return array<string, mixed> unchanged where they are not as many
+     */
+    public static function timed(array $document, array $found): array
+    {
+        if (count($found) !== count(Document::list($document, '/pours'))) {
+            return $document;
+        }
+        foreach ($found as $k => $pour) {
+            $document = Document::with($document, "/pours/{$k}/start_h", $pour['start_h']);
+        }
+
+        return $document;
+    }
+
+    /**
      * Whether that can be done to one of so many pours.
      *
      * @param value-of<self::WAYS> $way
