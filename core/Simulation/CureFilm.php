@@ -51,37 +51,7 @@ final readonly class CureFilm
             $frames[] = $run->frame();
         }
 
-        return new self($run->resinRows(), $run->resinRings(), self::evened($frames), $hours, $run->field()->radius());
-    }
-
-    /**
-     * Sweeps that take turns leave a few hundredths of a kelvin to and fro: each frame is evened with its neighbours where they show the
-     * same rows.
-     *
-     * @param list<Frame> $frames
-     *
-     * @return list<Frame>
-     */
-    private static function evened(array $frames): array
-    {
-        $evened = [];
-        foreach ($frames as $n => $frame) {
-            [$before, $after] = [$frames[$n - 1] ?? $frame, $frames[$n + 1] ?? $frame];
-            $isAlone = count($before->kelvin) !== count($frame->kelvin) || count($after->kelvin) !== count($frame->kelvin);
-            $evened[] = $isAlone || $n === 0 || $n + 1 === count($frames) ? $frame : new Frame($frame->time, array_map(
-                fn(array $a, array $b, array $c): array => array_map(
-                    fn(float $x, float $y, float $z): float => 0.25 * $x + 0.5 * $y + 0.25 * $z,
-                    $a,
-                    $b,
-                    $c,
-                ),
-                $before->kelvin,
-                $frame->kelvin,
-                $after->kelvin,
-            ), $frame->alpha);
-        }
-
-        return $evened;
+        return new self($run->resinRows(), $run->resinRings(), $frames, $hours, $run->field()->radius());
     }
 
     /** Hours from the start of the pour at which a frame was taken. */

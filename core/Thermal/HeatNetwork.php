@@ -10,27 +10,22 @@ use Pensilis\Vessel\Convection;
  * Conduction through rings and rows of cells, and into the air at every outer face.
  *
  * Equation: ρcp ∂T/∂t = ∇·(k∇T) in (r, z); symmetric at the axis; −k ∂T/∂n = h(T − T_air) outside.
- * Method: finite volumes, face conductances from the harmonic mean of k; locally one-dimensional sweeps
- * along z and r, each a two-stage L-stable implicit step [3] of Thomas solves whose factors are kept for a
- * step length. Second order in cell size, and in time when the order of sweeps alternates; heat is conserved
- * to rounding.
+ * Method: finite volumes, face conductances from the harmonic mean of k; what flows at a moment, and implicit sweeps along z and r of
+ * Thomas solves whose factors are kept for a step length, of which HeatStep makes a step. Second order in cell size; heat is conserved to
+ * rounding.
  *
  * Where the wall is not upright, a cell is what the wall leaves of it: true volumes, the part of each face that is
- * inside, and the true area of the slanted face [4]. A cell with nothing in it holds next to no heat and has no faces.
+ * inside, and the true area of the slanted face [2]. A cell with nothing in it holds next to no heat and has no faces.
  *
  * Cell c = row · rings + ring. W/K, J/K, K, s.
  *
  * [1] S. V. Patankar, Numerical Heat Transfer and Fluid Flow, 1980, chapter 4.
- * [2] N. N. Yanenko, The Method of Fractional Steps, 1971.
- * [3] R. Alexander, SIAM J. Numer. Anal. 14 (1977) 1006, γ = 1 − 1/√2.
- * [4] H. Johansen, P. Colella, J. Comput. Phys. 147 (1998) 60: cut cells.
+ * [2] H. Johansen, P. Colella, J. Comput. Phys. 147 (1998) 60: cut cells.
  */
 final class HeatNetwork
 {
-    private const GAMMA = 0.29289321881345254;
-
-    /** (1 − γ)/γ */
-    private const AHEAD = 2.414213562373095;
+    /** γ = 1 − 1/√2, at which a step damps what is stiff along one direction. */
+    public const GAMMA = 0.29289321881345254;
 
     /** J/K of a cell with nothing in it. */
     private const NOTHING = 1e-9;
@@ -54,7 +49,10 @@ final class HeatNetwork
     /** @var list<float> W/K to the air at the side */
     private array $skin = [];
 
-    /** @var array<string, array{list<float>, list<float>, list<float>, list<float>}> */
+    /** @var list<float> W/K to the air on all sides */
+    private array $away = [];
+
+    /** @var array<string, array{list<float>, list<float>, list<float>, list<float>, list<float>}> */
     private array $factors = [];
 
     /**
@@ -81,6 +79,7 @@ final class HeatNetwork
                 $this->skin[] = $row->skin[$i] / ($across + $air);
             }
         }
+        $this->away = array_map(fn(float $open, float $skin): float => $open + $skin, $this->open, $this->skin);
     }
 
     /** @return list<float> J/K of each cell */
@@ -90,89 +89,90 @@ final class HeatNetwork
     }
 
     /**
-     * One step of conduction, along z and r in turn, each by Alexander's scheme: two implicit solves of γ dt,
-     *     U1 = S(u),  U2 = S(u + (1 − γ)/γ (U1 − u)),  lost = dt ((1 − γ) q(U1) + γ q(U2)).
+     * What flows into each cell from its neighbours, from the air and from a source in it.
      *
-     * @param array<int, float> $kelvin of every cell; changed in place
+     * @param array<int, float> $kelvin of every cell
+     * @param array<int, float> $source W in every cell
      *
-     * @return float J given to the air
+     * @return array{list<float>, float} W into each; W that all give to the air
      */
-    public function conduct(array &$kelvin, float $dt, float $air, bool $axialFirst): float
+    public function flow(array $kelvin, array $source, float $air): array
     {
-        $lost = 0.0;
-        foreach ($axialFirst ? [true, false] : [false, true] as $axial) {
-            $first = $kelvin;
-            $flow = $axial ? $this->alongZ($first, self::GAMMA * $dt, $air) : $this->alongR($first, self::GAMMA * $dt, $air);
-            $lost += (1.0 - self::GAMMA) * $dt * $flow;
-            foreach ($first as $c => $stage) {
-                $kelvin[$c] += self::AHEAD * ($stage - $kelvin[$c]);
+        [$rings, $rows, $lost, $flow, $c] = [$this->rings, $this->rows, 0.0, [], 0];
+        [$above, $outward, $away] = [$this->above, $this->outward, $this->away];
+        $below = array_fill(0, $rings, 0.0);
+        // Beyond the top and the rim no heat flows, whatever is there: so each cell is reckoned alike.
+        for ($i = 0; $i < $rings; $i++) {
+            $kelvin[] = $air;
+        }
+        for ($j = 0; $j < $rows; $j++) {
+            $inner = 0.0;
+            for ($i = 0; $i < $rings; $i++, $c++) {
+                $here = $kelvin[$c];
+                $up = $above[$c] * ($here - $kelvin[$c + $rings]);
+                $out = $outward[$c] * ($here - $kelvin[$c + 1]);
+                $given = $away[$c] * ($here - $air);
+                $flow[] = $source[$c] + $below[$i] + $inner - $up - $out - $given;
+                $lost += $given;
+                $below[$i] = $up;
+                $inner = $out;
             }
-            $flow = $axial ? $this->alongZ($kelvin, self::GAMMA * $dt, $air) : $this->alongR($kelvin, self::GAMMA * $dt, $air);
-            $lost += self::GAMMA * $dt * $flow;
         }
 
-        return $lost;
+        return [$flow, $lost];
     }
 
     /**
-     * Implicit Euler along z; answers the flow to the air in W.
+     * Solves (I − γ dt/C Lz)(I − γ dt/C Lr) x = γ dt/C b along z, then along r.
      *
-     * @param array<int, float> $kelvin
+     * @param array<int, float> $x b, W of each cell
+     *
+     * @return array{array<int, float>, float} x, K; and W that it gives to the air, through the faces on its way and the sides at its end
      */
-    private function alongZ(array &$kelvin, float $dt, float $air): float
+    public function solve(array $x, float $dt): array
     {
-        [$weight, $inverse] = $this->factorsFor($dt);
-        [$rings, $top, $rate, $lost] = [$this->rings, $this->rows - 1, 1.0 / $dt, 0.0];
-        [$capacity, $above, $open] = [$this->capacity, $this->above, $this->open];
+        [$wz, $iz, $wr, $ir, $held] = $this->factorsFor(self::GAMMA * $dt);
+        [$rings, $top, $lost] = [$this->rings, $this->rows - 1, 0.0];
+        [$above, $outward, $open, $skin] = [$this->above, $this->outward, $this->open, $this->skin];
         for ($i = 0; $i < $rings; $i++) {
             [$carry, $solved, $c] = [0.0, 0.0, $i];
             for ($j = 0; $j <= $top; $j++, $c += $rings) {
-                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $open[$c] * $air) * $inverse[$c];
-                $kelvin[$c] = $solved;
+                $solved = ($x[$c] + $carry) * $iz[$c];
+                $x[$c] = $solved;
                 $carry = $above[$c] * $solved;
             }
             $c -= $rings;
-            $lost += $open[$c] * ($solved - $air);
+            $lost += $open[$c] * $solved;
             for ($down = $c - $rings; $down >= 0; $down -= $rings) {
-                $solved = $kelvin[$down] + $weight[$down] * $solved;
-                $kelvin[$down] = $solved;
-                $lost += $open[$down] * ($solved - $air);
+                $solved = $x[$down] + $wz[$down] * $solved;
+                $x[$down] = $solved;
+                $lost += $open[$down] * $solved;
             }
         }
-
-        return $lost;
-    }
-
-    /**
-     * Implicit Euler along r; answers the flow to the air in W.
-     *
-     * @param array<int, float> $kelvin
-     */
-    private function alongR(array &$kelvin, float $dt, float $air): float
-    {
-        [, , $weight, $inverse] = $this->factorsFor($dt);
-        [$rings, $rate, $lost, $cells] = [$this->rings, 1.0 / $dt, 0.0, count($kelvin)];
-        [$capacity, $outward, $skin] = [$this->capacity, $this->outward, $this->skin];
+        $cells = count($x);
         for ($first = 0; $first < $cells; $first += $rings) {
             $rim = $first + $rings - 1;
             [$carry, $solved] = [0.0, 0.0];
             for ($c = $first; $c <= $rim; $c++) {
-                $solved = ($capacity[$c] * $rate * $kelvin[$c] + $carry + $skin[$c] * $air) * $inverse[$c];
-                $kelvin[$c] = $solved;
+                $solved = ($held[$c] * $x[$c] + $carry) * $ir[$c];
+                $x[$c] = $solved;
                 $carry = $outward[$c] * $solved;
             }
-            $lost += $skin[$rim] * ($solved - $air);
+            $lost += $skin[$rim] * $solved;
             for ($c = $rim - 1; $c >= $first; $c--) {
-                $solved = $kelvin[$c] + $weight[$c] * $solved;
-                $kelvin[$c] = $solved;
-                $lost += $skin[$c] * ($solved - $air);
+                $solved = $x[$c] + $wr[$c] * $solved;
+                $x[$c] = $solved;
+                $lost += $skin[$c] * $solved;
             }
         }
 
-        return $lost;
+        return [$x, $lost];
     }
 
-    /** @return array{list<float>, list<float>, list<float>, list<float>} upper weights and inverse pivots, along z and r */
+    /**
+     * @return array{list<float>, list<float>, list<float>, list<float>, list<float>} upper weights and inverse pivots, along z and r; and what
+     *                                                                                each cell holds, W/K
+     */
     private function factorsFor(float $dt): array
     {
         $key = "{$dt} s";
@@ -180,18 +180,19 @@ final class HeatNetwork
             return $this->factors[$key];
         }
         $this->factors = count($this->factors) > 24 ? [] : $this->factors;
-        [$wz, $iz, $wr, $ir] = [[], [], [], []];
+        [$wz, $iz, $wr, $ir, $held] = [[], [], [], [], []];
         foreach ($this->capacity as $c => $capacity) {
+            $held[] = $capacity / $dt;
             $under = $c < $this->rings ? 0.0 : $this->above[$c - $this->rings];
             $eliminated = $c < $this->rings ? 0.0 : $under * $wz[$c - $this->rings];
-            $iz[] = 1.0 / ($capacity / $dt + $under + $this->above[$c] + $this->open[$c] - $eliminated);
+            $iz[] = 1.0 / ($held[$c] + $under + $this->above[$c] + $this->open[$c] - $eliminated);
             $wz[] = $this->above[$c] * $iz[$c];
             $inner = $c % $this->rings === 0 ? 0.0 : $this->outward[$c - 1];
             $eliminated = $c % $this->rings === 0 ? 0.0 : $inner * $wr[$c - 1];
-            $ir[] = 1.0 / ($capacity / $dt + $inner + $this->outward[$c] + $this->skin[$c] - $eliminated);
+            $ir[] = 1.0 / ($held[$c] + $inner + $this->outward[$c] + $this->skin[$c] - $eliminated);
             $wr[] = $this->outward[$c] * $ir[$c];
         }
 
-        return $this->factors[$key] = [$wz, $iz, $wr, $ir];
+        return $this->factors[$key] = [$wz, $iz, $wr, $ir, $held];
     }
 }

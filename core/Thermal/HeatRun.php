@@ -13,11 +13,8 @@ use Pensilis\Vessel\Convection;
  *
  * Equations: ρcp ∂T/∂t = ∇·(k∇T) + ρ ΔH dα/dt and dα/dt of each pour's CureLaw, earlier pours going on.
  * Initial: α = 0; board, floor and a new pour with its wall at the air's temperature of their hour.
- * Method: Strang splitting, half a step of cure (midpoint rule, adiabatic), a step of conduction
- * (HeatNetwork, sweep order alternating), half a step of cure; steps of 2^n seconds (Steps). Order 1.5 to 2 in time on
- * even steps (measured in HeatRunTest), second in cell size, on the faces and at the rim of a pour too (Probe).
- *
- * [1] G. Strang, SIAM J. Numer. Anal. 5 (1968) 506.
+ * Method: steps of 2^n seconds (Steps), each of cure and conduction together (HeatStep). Second order in time (measured in HeatRunTest)
+ * and in cell size, on the faces and at the rim of a pour too (Probe).
  *
  * A solver's working state.
  */
@@ -31,8 +28,6 @@ final class HeatRun
     private float $time = 0.0;
 
     private float $step = 64.0;
-
-    private bool $axialFirst = true;
 
     /** @var array<int, float> K */
     private array $kelvin = [];
@@ -50,6 +45,8 @@ final class HeatRun
     private array $tracks = [];
 
     private ?HeatNetwork $network = null;
+
+    private ?HeatStep $coupled = null;
 
     private EnergyLedger $ledger;
 
@@ -107,7 +104,7 @@ final class HeatRun
             $this->level = $to;
         }
         $laid = array_slice($this->stack, $first);
-        $reaction = Reaction::of($resin, $laid, $first * $this->mesh->rings(), $this->steps->slow);
+        $reaction = Reaction::of($resin, $laid, $first * $this->mesh->rings());
         $mix ??= new MixState($this->ambient->at($at), 0.0, 0.0);
         foreach ($reaction->cells as $c) {
             [$this->kelvin[$c], $this->alpha[$c]] = [$mix->kelvin, $mix->alpha];
@@ -124,6 +121,7 @@ final class HeatRun
         $stored = $this->network?->capacities() ?? [];
         assert($this->stack !== []);
         $this->network = new HeatNetwork($this->mesh, $this->stack, $this->toAir);
+        $this->coupled = new HeatStep($this->network, array_map(fn(PourTrack $track): Reaction => $track->reaction, $this->tracks));
         $this->ledger->grow($stored, $this->network->capacities(), $this->kelvin);
         $this->step = $this->steps->least;
     }
@@ -298,13 +296,11 @@ final class HeatRun
 
     private function tryStep(float $dt): void
     {
-        assert($this->network !== null);
+        assert($this->coupled !== null);
         [$kelvin, $alpha] = [$this->kelvin, $this->alpha];
-        $released = $this->cure(0.5 * $dt);
         $air = $this->ambient->at($this->time + 0.5 * $dt);
-        $lost = $this->network->conduct($this->kelvin, $dt, $air, $this->axialFirst);
-        $released += $this->cure(0.5 * $dt);
-        $strain = $this->strain($kelvin, $alpha);
+        [$this->kelvin, $this->alpha, $released, $lost] = $this->coupled->take($kelvin, $alpha, $dt, $air);
+        $strain = $this->strain($kelvin, $alpha, $air);
         if ($strain > 2.0 && $dt > $this->steps->least) {
             [$this->kelvin, $this->alpha] = [$kelvin, $alpha];
             $this->step = max($this->steps->least, 2.0 ** floor(log($dt, 2.0) - 0.5));
@@ -317,36 +313,20 @@ final class HeatRun
             $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha, $air);
         }
         $this->time += $dt;
-        $this->axialFirst = !$this->axialFirst;
         $this->adapt($dt, $strain);
-    }
-
-    private function cure(float $dt): float
-    {
-        $released = 0.0;
-        foreach ($this->tracks as $track) {
-            $released += $track->reaction->react($this->kelvin, $this->alpha, $dt);
-        }
-
-        return $released;
     }
 
     /**
      * @param array<int, float> $kelvin before the step
      * @param array<int, float> $alpha  before the step
+     * @param float             $air    K
      */
-    private function strain(array $kelvin, array $alpha): float
+    private function strain(array $kelvin, array $alpha, float $air): float
     {
         $strain = 0.0;
         foreach ($this->tracks as $track) {
-            $strain = max($strain, $track->reaction->strain(
-                $this->kelvin,
-                $kelvin,
-                $this->alpha,
-                $alpha,
-                $this->steps->warming,
-                $this->steps->curing,
-            ));
+            [$warmed, $cured, $warmest] = $track->reaction->change($this->kelvin, $kelvin, $this->alpha, $alpha);
+            $strain = max($strain, $this->steps->strain($warmed, $cured, $warmest - $air));
         }
 
         return $strain;
@@ -358,6 +338,8 @@ final class HeatRun
             return;
         }
         $factor = $strain < 0.45 ? 2.0 : ($strain > 1.0 ? 0.5 : 1.0);
-        $this->step = min($this->steps->greatest, max($this->steps->least, $this->step * $factor));
+        $last = $this->tracks[count($this->tracks) - 1];
+        $longest = $last->workingUntil === null ? $this->steps->workable * $last->resin->resin->sheet->working : INF;
+        $this->step = max($this->steps->least, min($longest, $this->steps->greatest, $this->step * $factor));
     }
 }

@@ -7,29 +7,47 @@ namespace Pensilis\Thermal;
 /** How long a step of a run may be: so long that no resin cell changes by more than about so much, within bounds. */
 final readonly class Steps
 {
+    /** An excess over the air at which a step may cure half as much, as heat then hastens cure (memory), K. */
+    private const FELT = 12.0;
+
+    /** A greater one asks for no more than that one, K. */
+    private const MOST_FELT = 16.0;
+
     /**
      * @param float $least    s
      * @param float $greatest s
+     * @param float $workable share of the sheet's working time, while a pour can be worked and times are read off
      * @param float $warming  K in a step
-     * @param float $curing   conversion in a step
-     * @param float $slow     conversion in half a step below which cure is an Euler step
+     * @param float $curing   conversion in a step, where all is as cool as the air
      */
     private function __construct(
         public float $least,
         public float $greatest,
-        public float $warming,
-        public float $curing,
-        public float $slow,
+        public float $workable,
+        private float $warming,
+        private float $curing,
     ) {}
 
     public static function usual(): self
     {
-        return new self(1.0, 4096.0, 1.0, 0.007, 2e-4);
+        return new self(1.0, 16384.0, 0.06, 2.0, 0.02);
     }
 
     /** Every step as long as the other, whatever changes. */
     public static function even(float $seconds): self
     {
-        return new self($seconds, $seconds, INF, INF, 0.0);
+        return new self($seconds, $seconds, INF, INF, INF);
+    }
+
+    /**
+     * How much changes in a step, 1 being the most that is wanted.
+     *
+     * @param float $warmed K
+     * @param float $cured  conversion
+     * @param float $excess K over the air
+     */
+    public function strain(float $warmed, float $cured, float $excess): float
+    {
+        return max($warmed / $this->warming, $cured / $this->curing * (1.0 + max(0.0, min(self::MOST_FELT, $excess)) / self::FELT));
     }
 }

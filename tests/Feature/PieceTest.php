@@ -183,7 +183,8 @@ it('makes two of a given pour that gets too hot, and times all anew', function (
     $hot = fn($answer): array => array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'too-hot');
     expect($hot($judged()))->not->toBe([]);
     $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('Make it two pours, and time all anew');
-    $this->post("/pieces/{$piece->id}/mends", ['code' => 'too-hot', 'pointer' => '/pours/2', 'of' => $piece->fingerprint()])->assertRedirect();
+    $mend = ['code' => 'too-hot', 'pointer' => '/pours/2', 'of' => $piece->fingerprint()];
+    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect();
     $after = $judged();
     expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 17, 17])
         ->and($hot($after))->toBe([])

@@ -138,7 +138,8 @@ final readonly class CureView
             fn(int $frame): ?float => $this->drawing->valueAt($frame, $place[1], $place[2]),
         ], $places);
         if ($this->cup !== null) {
-            $readings[] = [Words::say('cure.places.cup', ['peak' => $this->piece->figures->heat(round($this->cup->peakCelsius))]), $this->inCup(...)];
+            $peak = $this->piece->figures->heat(round($this->cup->peakCelsius));
+            $readings[] = [Words::say('cure.places.cup', ['peak' => $peak]), $this->inCup(...)];
         }
 
         return array_map(fn(array $one, int $n): array => [chr(ord('a') + $n), ...$one], $readings, array_keys($readings));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pensilis\Material\Stuff;
 use Pensilis\Thermal\HeatNetwork;
+use Pensilis\Thermal\HeatStep;
 use Pensilis\Thermal\Hull;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Row;
@@ -60,11 +61,11 @@ it('cools a ball as the handbook says', function (): void {
     $stuff = Stuff::of($conductivity, 1100.0, 2100.0);
     $mesh = RadialMesh::round($radius, null, 24);
     $hull = Hull::of(fn(float $z): float => sqrt(max(0.0, $z * (2.0 * $radius - $z))), 2.0 * $radius, 0.0);
-    $network = new HeatNetwork($mesh, rowsOf($mesh, $hull, 2.0 * $radius, 49, $stuff));
+    $step = new HeatStep(new HeatNetwork($mesh, rowsOf($mesh, $hull, 2.0 * $radius, 49, $stuff)), []);
     $kelvin = array_fill(0, 24 * 49, 1.0);
     $second = $radius ** 2 * $stuff->volumetric() / $conductivity;
     for ($n = 0; $n < 200; $n++) {
-        $network->conduct($kelvin, 0.5 * $second / 200.0, 0.0, $n % 2 === 0);
+        [$kelvin] = $step->take($kelvin, $kelvin, 0.5 * $second / 200.0, 0.0);
     }
     expect($kelvin[24 * 24])->toEqualWithDelta(1.2732 * exp(-1.5708 ** 2 * 0.5), 0.001);
 });

@@ -90,9 +90,9 @@ it('agrees with another integration of the same equations', function (float $cel
         ->and($track->gelLast / $other['last'])->toBeGreaterThan(1.0)->toBeLessThan(1.025);
 })->with([
     'mild' => [22.0, 5e-5, 0.1],
-    'hot'  => [25.0, 8e-5, 0.5],
+    'hot'  => [25.0, 8e-5, 0.3],
     // Where a kelvin in the room makes fifteen in the peak.
-    'run away' => [26.0, 1e-4, 2.0],
+    'run away' => [26.0, 1e-4, 1.8],
 ]);
 
 /**
@@ -154,7 +154,7 @@ function boxByHeun(array $half, float $celsius, float $k2, array $counts): array
     return ['peak' => $peak - 273.15, 'first' => min($gelled), 'last' => max($gelled)];
 }
 
-it('agrees with a box in three dimensions, its corners too', function (array $half, float $celsius, float $rate): void {
+it('agrees with a box in three dimensions, its corners too', function (array $half, float $celsius, float $rate, float $within): void {
     [$a, $b, $c] = $half;
     $run = Stack::run(
         RadialMesh::round(EquivalentRadius::ofRectangle($a, $b, 10.0, 0.2), null),
@@ -169,10 +169,11 @@ it('agrees with a box in three dimensions, its corners too', function (array $ha
     [$coarse, $fine] = [boxByHeun($half, $celsius, $rate, [6, 4, 4]), boxByHeun($half, $celsius, $rate, [12, 8, 8])];
     // The last of its cells lies half a cell away from the corner: what is of first order, carried on to none.
     $corner = 2.0 * $fine['last'] - $coarse['last'];
-    expect($track->peak - 273.15)->toEqualWithDelta($fine['peak'], 2.0)
+    expect($track->peak - 273.15)->toEqualWithDelta($fine['peak'], $within)
         ->and($track->gelFirst / $fine['first'])->toEqualWithDelta(1.0, 0.01)
         ->and($track->gelLast / $corner)->toBeGreaterThan(0.98)->toBeLessThan(1.04);
 })->with([
-    'flat' => [[0.05, 0.03, 0.02], 24.0, 8e-5],
-    'cube' => [[0.03, 0.03, 0.03], 24.0, 6e-5],
+    'flat' => [[0.05, 0.03, 0.02], 24.0, 8e-5, 1.6],
+    'mild' => [[0.05, 0.03, 0.02], 24.0, 5e-5, 0.3],
+    'cube' => [[0.03, 0.03, 0.03], 24.0, 6e-5, 0.6],
 ]);

@@ -5,11 +5,16 @@ declare(strict_types=1);
 use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
+use Pensilis\Thermal\HeatNetwork;
+use Pensilis\Thermal\HeatStep;
 use Pensilis\Thermal\PeakField;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Reaction;
 use Pensilis\Thermal\Row;
 use Tests\Plans;
+
+/** m */
+const DEEP = 1e7;
 
 /**
  * Conversion and warming of a cell that keeps all its heat, by the classical Runge–Kutta method of fourth order on the equations of Kamal
@@ -37,13 +42,24 @@ function keptHeat(array $law, float $start, float $rise, float $seconds, int $st
     return [$a, $start + $rise * $a];
 }
 
-/** One cell, a centimetre of a square metre, that gives no heat away. */
-function alone(CureLaw $law): Reaction
+/**
+ * One cell, a square metre and so high that its faces do not matter to it, cured in so many steps.
+ *
+ * @return array{float, float, float} K, conversion, J
+ */
+function alone(CureLaw $law, float $kelvin, float $alpha, float $seconds, int $steps): array
 {
     $resin = Plans::deep();
-    $row = Row::upright(RadialMesh::slab(), 0.01, Stuff::of($resin->conductivity, $resin->density, $resin->heatCapacity));
+    $row = Row::upright(RadialMesh::slab(), DEEP, Stuff::of($resin->conductivity, $resin->density, $resin->heatCapacity));
+    $reaction = Reaction::of(new CalibratedResin($resin, $law, 400.0, false), [$row], 0);
+    $step = new HeatStep(new HeatNetwork(RadialMesh::slab(), [$row]), [$reaction]);
+    [$warm, $cured, $released] = [[$kelvin], [$alpha], 0.0];
+    for ($i = 0; $i < $steps; $i++) {
+        [$warm, $cured, $more] = $step->take($warm, $cured, $seconds / $steps, $kelvin);
+        $released += $more;
+    }
 
-    return Reaction::of(new CalibratedResin($resin, $law, 400.0, false), [$row], 0, 0.0);
+    return [$warm[0], $cured[0], $released];
 }
 
 // The default kinetics, and constants of their own for both paths (m and n as Horie et al. found them for amines: near 1 and 2).
@@ -56,43 +72,28 @@ $laws = [
 it('cures a cell that keeps its heat as its equations say', function (array $law, float $hours): void {
     // 40 J/g: warm enough to matter, too little to run away within the span.
     $cure = new CureLaw($law['k1'], $law['e1'], $law['k2'], $law['e2'], 298.15, $law['m'], $law['n'], 40e3, 0.577);
-    $reaction = alone($cure);
-    [$kelvin, $alpha, $released] = [[296.15], [0.0], 0.0];
-    $steps = 400;
-    for ($i = 0; $i < $steps; $i++) {
-        $released += $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps);
-    }
+    [$kelvin, $alpha, $released] = alone($cure, 296.15, 0.0, 3600.0 * $hours, 400);
     $rise = 40e3 / Plans::deep()->heatCapacity;
     [$conversion, $warm] = keptHeat($law, 296.15, $rise, 3600.0 * $hours, 4000);
     expect($conversion)->toBeGreaterThan(0.05)->toBeLessThan(0.95)
-        ->and($alpha[0])->toEqualWithDelta($conversion, 2e-5)
-        ->and($kelvin[0])->toEqualWithDelta($warm, 1e-3)
-        // Joule on a square metre: heat of cure times what has reacted of a centimetre.
-        ->and($released)->toEqualWithDelta(40e3 * 1100.0 * 0.01 * $alpha[0], 1e-6 * $released);
+        ->and($alpha)->toEqualWithDelta($conversion, 2e-5)
+        ->and($kelvin)->toEqualWithDelta($warm, 1e-3)
+        // Joule on a square metre: heat of cure times what has reacted.
+        ->and($released)->toEqualWithDelta(40e3 * 1100.0 * DEEP * $alpha, 1e-6 * $released);
 })->with($laws);
 
 it('is of second order in its step', function (array $law, float $hours): void {
     $cure = new CureLaw($law['k1'], $law['e1'], $law['k2'], $law['e2'], 298.15, $law['m'], $law['n'], 40e3, 0.577);
     $exact = keptHeat($law, 296.15, 40e3 / Plans::deep()->heatCapacity, 3600.0 * $hours, 8000)[0];
-    $error = function (int $steps) use ($cure, $hours, $exact): float {
-        $reaction = alone($cure);
-        [$kelvin, $alpha] = [[296.15], [0.0]];
-        for ($i = 0; $i < $steps; $i++) {
-            $reaction->react($kelvin, $alpha, 3600.0 * $hours / $steps);
-        }
-
-        return abs($alpha[0] - $exact);
-    };
+    $error = fn(int $steps): float => abs(alone($cure, 296.15, 0.0, 3600.0 * $hours, $steps)[1] - $exact);
     expect(log($error(20) / $error(40), 2.0))->toBeGreaterThan(1.6)->toBeLessThan(2.4);
 })->with($laws);
 
 it('never cures past the whole, however long the step', function (): void {
-    $reaction = alone(CureLaw::usual(1e-3, 298.15));
-    [$kelvin, $alpha] = [[350.0], [0.5]];
-    $released = $reaction->react($kelvin, $alpha, 1e6);
-    expect($alpha[0])->toBeLessThanOrEqual(1.0)->toBeGreaterThan(0.5)
-        ->and($kelvin[0])->toBeLessThanOrEqual(350.0 + 0.5 * 300.0 / 2.1 + 1e-9)
-        ->and($released)->toBeLessThanOrEqual(0.5 * 300e3 * 1100.0 * 0.01 + 1e-6);
+    [$kelvin, $alpha, $released] = alone(CureLaw::usual(1e-3, 298.15), 350.0, 0.5, 1e6, 1);
+    expect($alpha)->toBeLessThanOrEqual(1.0)->toBeGreaterThan(0.5)
+        ->and($kelvin)->toBeLessThanOrEqual(350.0 + 0.5 * 300.0 / 2.1 + 1e-6)
+        ->and($released)->toBeLessThanOrEqual(0.5 * 300e3 * 1100.0 * DEEP * (1.0 + 1e-9));
 });
 
 it('looks up the heat of a place by height and distance from the axis', function (): void {

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+/**
+ * One step of heat and cure together, of all cells.
+ *
+ * With F = (L T + S(T, α))/C, what flows, is lost and is set free at a moment, and its parts along z and r (Hundsdorfer & Verwer [1]):
+ *     Y0 = T + dt F(T)         Y1 = Y0 + γ dt (Lz(Y1 − T))/C      Y2 = Y1 + γ dt (Lr(Y2 − T))/C
+ *     Z0 = Y0 + ½ dt (F(Y2) − F(T))   Z1 = Z0 + γ dt (Lz(Z1 − Y2))/C   T' = Z1 + γ dt (Lr(T' − Y2))/C
+ * and α' = α + ½ dt (α̇(T, α) + α̇(Y2, α + dt α̇)), which sets free what S holds. As cure is not split off from conduction, what is even
+ * stays so: a step leaves out what is of the second order, and little where little changes. Conduction is stable in any step; what is stiff
+ * along both directions is damped by short ones, with which every pour begins.
+ *
+ * [1] W. Hundsdorfer, J. G. Verwer, Numerical Solution of Time-Dependent Advection–Diffusion–Reaction Equations, 2003, section IV.5.2.
+ */
+final readonly class HeatStep
+{
+    /** @var array<int, float> of every cell, nothing in each */
+    private array $none;
+
+    /** @var array<int, float> J/K */
+    private array $capacity;
+
+    /** @param list<Reaction> $reactions */
+    public function __construct(private HeatNetwork $network, private array $reactions)
+    {
+        $this->capacity = $network->capacities();
+        $this->none = array_fill(0, count($this->capacity), 0.0);
+    }
+
+    /**
+     * @param array<int, float> $kelvin
+     * @param array<int, float> $alpha
+     *
+     * @return array{array<int, float>, array<int, float>, float, float} both at its end; J set free, and J given to the air
+     */
+    public function take(array $kelvin, array $alpha, float $dt, float $air): array
+    {
+        [$cured, $source, $rates] = [$alpha, $this->none, []];
+        foreach ($this->reactions as $n => $reaction) {
+            [$cells, $heat, $gains] = [$reaction->cells, $reaction->heat, $reaction->gains($kelvin, $alpha, $dt)];
+            foreach ($cells as $i => $c) {
+                $cured[$c] += $gains[$i];
+                $source[$c] = $gains[$i] * $heat[$i] / $dt;
+            }
+            $rates[$n] = $gains;
+        }
+        [$flow, $lost] = $this->network->flow($kelvin, $source, $air);
+        $right = [];
+        foreach ($flow as $watts) {
+            $right[] = $watts / HeatNetwork::GAMMA;
+        }
+        [$gained] = $this->network->solve($right, $dt);
+        foreach ($gained as $c => $more) {
+            $kelvin[$c] += $more;
+        }
+        $released = 0.0;
+        foreach ($this->reactions as $n => $reaction) {
+            [$cells, $heat, $first, $gains] = [$reaction->cells, $reaction->heat, $rates[$n], $reaction->gains($kelvin, $cured, $dt)];
+            foreach ($cells as $i => $c) {
+                [$gain, $left] = [0.5 * ($first[$i] + $gains[$i]), 1.0 - $alpha[$c]];
+                $gain = $gain < $left ? $gain : $left;
+                $alpha[$c] += $gain;
+                $source[$c] = (2.0 * $gain - $first[$i]) * $heat[$i] / $dt;
+                $released += $gain * $heat[$i];
+            }
+        }
+        [$then, $lostThen] = $this->network->flow($kelvin, $source, $air);
+        [$half, $held, $capacity, $right] = [0.5 / HeatNetwork::GAMMA, 1.0 / (HeatNetwork::GAMMA * $dt), $this->capacity, []];
+        foreach ($then as $c => $watts) {
+            $right[] = $half * ($flow[$c] + $watts) - $held * $capacity[$c] * $gained[$c];
+        }
+        [$more, $given] = $this->network->solve($right, $dt);
+        foreach ($more as $c => $further) {
+            $kelvin[$c] += $further;
+        }
+
+        return [$kelvin, $alpha, $released, 0.5 * $dt * ($lost + $lostThen) + HeatNetwork::GAMMA * $dt * $given];
+    }
+}
