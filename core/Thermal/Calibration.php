@@ -27,6 +27,9 @@ final class Calibration
     /** By how much a rate is looked for on either side of where it must lie, as a logarithm. */
     private const MARGIN = 0.05;
 
+    /** A peak that so many times its time has not passed is the peak. */
+    private const LONG_PAST = 1.5;
+
     private const LEAST_TOLERATED = 45.0;
 
     private const GREATEST_TOLERATED = 70.0;
@@ -55,7 +58,10 @@ final class Calibration
     public static function slabPeak(Resin $resin, CureLaw $law, float $depth, Temperature $room): Temperature
     {
         $run = self::slab($resin, $law, $depth, $room);
-        $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), HeatRun::HORIZON);
+        $run->goOnUntil(
+            fn(PourTrack $track): bool => $track->gelLast !== null && $run->time() > self::LONG_PAST * $track->peakAt,
+            HeatRun::HORIZON,
+        );
 
         return Temperature::kelvin($run->tracks()[0]->peak);
     }
