@@ -12,14 +12,19 @@ use Pensilis\Vessel\Sheet;
 /**
  * The radius of the round block that cools as slowly as a rectangular one.
  *
- * Equal fundamental eigenvalues under the same surface conductance U [1, tables 5.1]:
- *     (ζa/a)² + (ζb/b)² = (ζR/R)²,  ζ tan ζ = U a/k,  ζ J1(ζ)/J0(ζ) = U R/k,  a and b the half sides.
- * Density, heat capacity and heat of cure stay as they are.
+ * In the middle of both a tenth of an even excess over the air is left after the same time, under the same surface conductance U, by the
+ * fundamental terms of the product solution [1, tables 5.1 and section 5.8], none of which is above 1:
+ *     Ca e^(−ζa²αt/a²) · Cb e^(−ζb²αt/b²) = CR e^(−ζR²αt/R²),  ζ tan ζ = U a/k,  ζ J1(ζ)/J0(ζ) = U R/k,  a and b the half sides,
+ *     C = 4 sin ζ/(2ζ + sin 2ζ) of a wall, 2 J1(ζ)/(ζ (J0² + J1²)) of a cylinder.
+ * Equal eigenvalues alone make a box too cold, as its ends are felt in its middle later than a rim is. Density, heat capacity and heat of
+ * cure stay as they are.
  *
  * [1] F. P. Incropera, D. P. DeWitt, Fundamentals of Heat and Mass Transfer, chapter 5.
  */
 final class EquivalentRadius
 {
+    private const LEFT = 0.1;
+
     /** Air and wall in series, W/(m²·K). */
     public static function conductance(?Sheet $wall): float
     {
@@ -35,10 +40,26 @@ final class EquivalentRadius
     public static function ofRectangle(float $a, float $b, float $conductance, float $conductivity): float
     {
         $biot = $conductance / $conductivity;
-        $wanted = (self::plane($biot * $a) / $a) ** 2 + (self::plane($biot * $b) / $b) ** 2;
-        $excess = fn(float $radius): float => (self::round($biot * $radius) / $radius) ** 2 - $wanted;
+        [[$rateA, $fromA], [$rateB, $fromB], $left] = [self::wall($biot, $a), self::wall($biot, $b), log(self::LEFT)];
+        // Both fall from a moment on; αt in m².
+        $fallen = fn(float $time): float => min(0.0, $fromA - $rateA * $time) + min(0.0, $fromB - $rateB * $time) - $left;
+        $time = Brent::root($fallen, 0.0, ($fromA + $fromB - $left) / min($rateA, $rateB), 1e-12);
+        $excess = function (float $radius) use ($biot, $time, $left): float {
+            $zeta = self::round($biot * $radius);
+            [$j0, $j1] = [Bessel::j0($zeta), Bessel::j1($zeta)];
+
+            return log(2.0 * $j1 / ($zeta * ($j0 * $j0 + $j1 * $j1))) - ($zeta / $radius) ** 2 * $time - $left;
+        };
 
         return Brent::root($excess, 0.25 * min($a, $b), 8.0 * max($a, $b), 1e-9);
+    }
+
+    /** @return array{float, float} how fast the logarithm of the excess in the middle of a wall falls, 1/m² of αt, and where it begins */
+    private static function wall(float $biot, float $half): array
+    {
+        $zeta = self::plane($biot * $half);
+
+        return [($zeta / $half) ** 2, log(4.0 * sin($zeta) / (2.0 * $zeta + sin(2.0 * $zeta)))];
     }
 
     /**

@@ -128,8 +128,9 @@ it('comes to rest at the temperature of the air, without overshooting', function
 
 it('gives a square the radius that cools as it does', function (): void {
     $radius = EquivalentRadius::ofRectangle(0.05, 0.05, 1e6, 0.2);
-    // With a held wall: 2 (π/2a)² = (2.4048/R)², so R = 1.0826 a: closed form.
-    expect($radius)->toEqualWithDelta(2.404825557695773 / (M_PI / 0.1 * M_SQRT2), 1e-4);
+    // With a held wall ζ = π/2, C = 4/π of a wall, 2.4048 and 1.6021 of a cylinder (Incropera & DeWitt, table 5.1): closed form.
+    $time = log((4.0 / M_PI) ** 2 / 0.1) / (2.0 * (M_PI / 0.1) ** 2);
+    expect($radius)->toEqualWithDelta(2.404825557695773 * sqrt($time / log(1.6021 / 0.1)), 1e-5);
 });
 
 it('never gives a rectangle a radius outside its own inscribed and circumscribed circles', function (float $a, float $b): void {

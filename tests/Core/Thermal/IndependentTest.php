@@ -173,7 +173,7 @@ it('agrees with a box in three dimensions, its corners too', function (array $ha
         ->and($track->gelFirst / $fine['first'])->toEqualWithDelta(1.0, 0.01)
         ->and($track->gelLast / $corner)->toBeGreaterThan(0.98)->toBeLessThan(1.04);
 })->with([
-    'flat' => [[0.05, 0.03, 0.02], 24.0, 8e-5, 1.6],
-    'mild' => [[0.05, 0.03, 0.02], 24.0, 5e-5, 0.3],
-    'cube' => [[0.03, 0.03, 0.03], 24.0, 6e-5, 0.6],
+    'flat' => [[0.05, 0.03, 0.02], 24.0, 8e-5, 1.0],
+    'mild' => [[0.05, 0.03, 0.02], 24.0, 5e-5, 0.2],
+    'cube' => [[0.03, 0.03, 0.03], 24.0, 6e-5, 0.4],
 ]);
