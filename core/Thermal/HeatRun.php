@@ -121,7 +121,9 @@ final class HeatRun
         $stored = $this->network?->capacities() ?? [];
         assert($this->stack !== []);
         $this->network = new HeatNetwork($this->mesh, $this->stack, $this->toAir);
-        $this->coupled = new HeatStep($this->network, array_map(fn(PourTrack $track): Reaction => $track->reaction, $this->tracks));
+        // What is left of a pour that is fully cured warms nothing.
+        $curing = array_filter($this->tracks, fn(PourTrack $track): bool => !$track->isCured());
+        $this->coupled = new HeatStep($this->network, array_map(fn(PourTrack $track): Reaction => $track->reaction, array_values($curing)));
         $this->ledger->grow($stored, $this->network->capacities(), $this->kelvin);
         $this->step = $this->steps->least;
     }
