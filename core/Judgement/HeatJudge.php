@@ -7,6 +7,7 @@ namespace Pensilis\Judgement;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
+use Pensilis\Finding\Rework;
 use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
@@ -39,7 +40,13 @@ final readonly class HeatJudge implements Judge
         return Finding::of($pour->isRunaway() ? Code::Runaway : Code::TooHot, "/pours/{$k}", [
             'pour'  => Number::count($k + 1), 'peak' => Temperature::celsius($pour->peakCelsius),
             'after' => Duration::hours($pour->peakAt), 'allowed' => Temperature::celsius($this->simulation->acceptable($k)),
-        ], mend: $this->simulation->plan->pours === [] ? null : Mend::split($k));
+        ], mend: $this->mend(Rework::Split, $k));
+    }
+
+    /** Pours that were found need none. */
+    private function mend(Rework $rework, int $k): ?Mend
+    {
+        return $this->simulation->plan->pours === [] ? null : Mend::pours($rework, $k);
     }
 
     private function cure(int $k): ?Finding
@@ -63,7 +70,10 @@ final readonly class HeatJudge implements Judge
         $after = $this->simulation->pours[$k]->startHour - $below->startHour;
         $told = fn(Code $code, ?float $moment): Finding => Finding::of($code, "/pours/{$k}/start_h", [
             'pour' => Number::count($k + 1), 'after' => Duration::hours($after),
-        ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]));
+        ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]), mend: match ($code) {
+            Code::OnLiquidForGood, Code::WetMissed => null,
+            default => $this->mend(Rework::Times, $k),
+        });
 
         $isOnWet = $this->simulation->layout->pours[$k]->isOnWet;
 

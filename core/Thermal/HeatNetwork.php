@@ -169,10 +169,7 @@ final class HeatNetwork
         return [$x, $lost];
     }
 
-    /**
-     * @return array{list<float>, list<float>, list<float>, list<float>, list<float>} upper weights and inverse pivots, along z and r; and what
-     *                                                                                each cell holds, W/K
-     */
+    /** @return array{list<float>, list<float>, list<float>, list<float>, list<float>} upper weights, inverse pivots along z, r; C/dt */
     private function factorsFor(float $dt): array
     {
         $key = "{$dt} s";

@@ -308,16 +308,19 @@ return [
     ],
     'on-liquid' => [
         'says' => 'Pour :pour goes onto liquid: :after after the one below, which gels after :moment. Colours and objects will mix.',
+        'mend' => 'Find the times anew',
     ],
     'on-liquid.for-good' => [
         'says' => 'Pour :pour goes onto liquid: :after after the one below, which does not gel. Colours and objects will mix.',
     ],
     'before-recoat' => [
         'says' => 'Pour :pour comes :after after the one below, whose recoat window opens after :moment: it is still too soft.',
+        'mend' => 'Find the times anew',
     ],
     'recoat-missed' => [
         'says' => 'Pour :pour comes :after after the one below, whose recoat window closes after :moment. Sand it with about 220 grit, '
             . 'wipe, then pour.',
+        'mend' => 'Find the times anew',
     ],
     'no-time'          => ['says' => 'Your hours leave no span long enough for a pour: :needed are needed without a break.'],
     'no-time-to-apply' => [

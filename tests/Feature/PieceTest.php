@@ -174,6 +174,19 @@ it('mends with one press what it offers to mend', function (): void {
     )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
 });
 
+it('times pours anew that come before the one below has set', function (): void {
+    [, $piece] = $this->signedIn(Plans::changed(
+        ['/pours/1/start_h' => 3, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
+        Plans::coneWithPours(),
+    ));
+    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('goes onto liquid')->assertSee('Find the times anew');
+    $mend = ['code' => 'on-liquid', 'pointer' => '/pours/1/start_h', 'of' => $piece->fingerprint()];
+    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect();
+    $answer = (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
+    expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 34])
+        ->and(array_intersect(Facts::words($answer->findings), ['on-liquid', 'before-recoat', 'recoat-missed']))->toBe([]);
+});
+
 it('makes two of a given pour that gets too hot, and times all anew', function (): void {
     [, $piece] = $this->signedIn(Plans::changed(
         ['/resins/0/kinetics/k2_per_s' => 1.3e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],

@@ -12,6 +12,7 @@ use App\Models\Piece;
 use App\View\Page\PieceView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Pensilis\Finding\Rework;
 
 /** Applies the smallest change that mends a finding; the change is found again here, never taken from the form. */
 final class MendController extends Controller
@@ -24,12 +25,14 @@ final class MendController extends Controller
             if ($finding->mend !== null && $finding->code->value === $code && $finding->pointer === $pointer) {
                 $mend = $finding->mend;
                 $piece->change(
-                    fn(array $document): array => $mend->split === null
-                        ? Document::with($document, $mend->pointer, $mend->value)
-                        : PourShaping::shaped($document, $mend->split, 'split'),
+                    fn(array $document): array => match ($mend->rework) {
+                        null          => Document::with($document, $mend->pointer, $mend->value),
+                        Rework::Split => PourShaping::shaped($document, $mend->pour, 'split'),
+                        Rework::Times => $document,
+                    },
                     self::said($request, 'of'),
                 );
-                if ($mend->split !== null) {
+                if ($mend->rework !== null) {
                     $this->timeAnew($piece->refresh(), $answers);
                 }
 
