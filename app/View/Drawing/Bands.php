@@ -69,6 +69,11 @@ final readonly class Bands
         return (int) max(0.0, min($this->count - 1.0, floor((($this->shown)($value) - $this->first) / $this->step)));
     }
 
+    public function isBeyond(float $value): bool
+    {
+        return ($this->shown)($value) > $this->first + $this->step * $this->count + 1e-9;
+    }
+
     /** How far up from the first edge to the last. */
     public function share(float $value): float
     {

@@ -151,6 +151,10 @@ final readonly class CureDrawing
                 if ($value !== null) {
                     $points[$n] = [$this->x($this->film->hour($n)), $this->rise($value)];
                 }
+                if ($value !== null && $this->bands->isBeyond($value)) {
+                    // A cup may be far hotter than its pour ever is: its curve ends where it leaves the drawing.
+                    break;
+                }
             }
             $at = $points[intdiv(CureFilm::FRAMES * ($k + 3), self::LETTERS)] ?? $points[intdiv(count($points), 2)] ?? [0.0, 0.0];
 
