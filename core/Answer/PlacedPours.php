@@ -12,10 +12,11 @@ use Pensilis\Thermal\HeatRun;
 final readonly class PlacedPours
 {
     /**
-     * @param list<float> $starts hours of the plan
-     * @param list<Joint> $joints between each pour and the one below
-     * @param int|null    $soft   number of the pour that does not set
-     * @param float|null  $needed hours of one span of work that the hours do not leave
+     * @param list<float>       $starts hours of the plan
+     * @param list<Joint>       $joints between each pour and the one below
+     * @param int|null          $soft   number of the pour that does not set
+     * @param float|null        $needed hours of one span of work that the hours do not leave
+     * @param array<int, float> $hot    °C that pours reach which are far too hot, by number
      */
     private function __construct(
         public array $starts,
@@ -23,15 +24,22 @@ final readonly class PlacedPours
         public ?HeatRun $run,
         public ?int $soft = null,
         public ?float $needed = null,
+        public array $hot = [],
     ) {}
 
-    /**
-     * @param list<float>  $starts
-     * @param list<Window> $windows that came of them
-     */
-    public static function after(HeatRun $run, array $starts, array $windows): self
+    /** @param non-empty-array<int, float> $peaks °C that pours reach which are far too hot, by number */
+    public static function hot(array $peaks): self
     {
-        return new self($starts, self::joints($starts, $windows), $run);
+        return new self([], [], null, hot: $peaks);
+    }
+
+    /**
+     * @param list<float> $starts
+     * @param list<Joint> $joints
+     */
+    public static function after(HeatRun $run, array $starts, array $joints): self
+    {
+        return new self($starts, $joints, $run);
     }
 
     /** @param int $number of the pour that does not set */
@@ -50,15 +58,31 @@ final readonly class PlacedPours
      * @param list<float>  $starts
      * @param list<Window> $windows
      *
-     * @return list<Joint>
+     * @return list<Joint>|null null where one of them is no joint
      */
-    public static function joints(array $starts, array $windows): array
+    public static function joints(array $starts, array $windows): ?array
     {
         $joints = [];
         for ($k = 1; $k < count($starts); $k++) {
-            $joints[] = $windows[$k - 1]->joint($starts[$k] - $starts[$k - 1]);
+            $joints[] = $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
         }
 
-        return $joints;
+        return in_array(null, $joints, true) ? null : $joints;
+    }
+
+    /**
+     * What pours make of themselves, whether they should or not.
+     *
+     * @param list<float>  $starts
+     * @param list<Window> $windows
+     *
+     * @return list<Joint>
+     */
+    public static function made(array $starts, array $windows): array
+    {
+        return array_map(
+            fn(int $k): Joint => $windows[$k - 1]->joint($starts[$k] - $starts[$k - 1]),
+            count($starts) > 1 ? range(1, count($starts) - 1) : [],
+        );
     }
 }

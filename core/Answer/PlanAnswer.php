@@ -41,11 +41,19 @@ final readonly class PlanAnswer
      */
     public static function infeasible(Plan $plan, array $reasons, ?Simulation $tried = null, ?Layout $drawn = null): self
     {
-        return new self($plan, $tried, $tried->layout ?? $drawn, $reasons, match (true) {
+        $findings = match (true) {
             $tried !== null => Judges::ofSimulation($tried, []),
             $drawn !== null => Judges::ofLayout($plan, $drawn),
             default         => Judges::ofPlan($plan),
-        });
+        };
+
+        return new self($plan, $tried, $tried->layout ?? $drawn, $reasons, array_values(array_filter(
+            $findings,
+            fn(Finding $one): bool => array_filter(
+                $reasons,
+                fn(Finding $reason): bool => [$reason->code, $reason->pointer] === [$one->code, $one->pointer],
+            ) === [],
+        )));
     }
 
     /**
@@ -68,6 +76,14 @@ final readonly class PlanAnswer
         );
     }
 
+    /** The same as a refusal, where what was found cannot be cast after all. */
+    public function unlessImpossible(): self
+    {
+        $reasons = array_values(array_filter($this->findings, fn(Finding $one): bool => $one->code->isImpossible()));
+
+        return $reasons === [] || $this->simulation === null ? $this : self::infeasible($this->plan, $reasons, $this->simulation);
+    }
+
     public function isFeasible(): bool
     {
         return $this->reasons === [];
@@ -83,6 +99,12 @@ final readonly class PlanAnswer
     public function hours(): float
     {
         return $this->tasks === [] ? 0.0 : max(array_map(fn(Task $task): float => $task->end, $this->tasks));
+    }
+
+    /** @return array{int, float} the fewest pours first, then what else it costs */
+    public function rank(): array
+    {
+        return [count($this->layout->pours ?? []), $this->cost() ?? INF];
     }
 
     /** What was minimised among the times of the fewest pours. */

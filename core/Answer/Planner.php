@@ -6,14 +6,9 @@ namespace Pensilis\Answer;
 
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
-use Pensilis\Judgement\HeatJudge;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
-use Pensilis\Quantity\Duration;
-use Pensilis\Quantity\Length;
-use Pensilis\Quantity\Number;
-use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Task;
@@ -23,77 +18,74 @@ use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\BrushedResin;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\SimulatedPour;
 
 /**
  * Finds pours, batches and clock times for a piece.
  *
- * The fewest layers are searched for, placed in clock time and simulated; while one of them cooks, the greatest
- * depth is lowered and the search made again, until all are acceptable or the least depth is reached.
+ * Each resin of the piece is tried by itself (PourSearch), and where no layers hold what floats, once more with that pressed into tack; the
+ * answer has the fewest pours of all, and costs least among those. What cannot be cast is no answer, whatever its pours.
  */
 final readonly class Planner
 {
-    private const MOST_ROUNDS = 12;
-
-    /** Depths are lowered in these steps, m. */
-    private const GRAIN = 5e-4;
-
     public function __construct(private CalibrationStore $store) {}
 
     public function plan(Plan $plan): PlanAnswer
     {
-        $deepest = null;
+        [$first, $best] = [null, null];
+        foreach (array_keys($plan->resins) as $id) {
+            $way = $plan->byDay()->pouredWith((string) $id);
+            $answer = $this->searched($way, $best?->rank()[0] ?? PHP_INT_MAX);
+            if (!$answer->isFeasible() && $answer->simulation === null) {
+                $down = $way->pressedDown();
+                $other = $down->inclusions === $way->inclusions ? null : $this->searched($down, $best?->rank()[0] ?? PHP_INT_MAX);
+                $answer = $other?->isFeasible() === true ? $other : $answer;
+            }
+            $first ??= $answer;
+            $best = $answer->isFeasible() && ($best === null || $answer->rank() < $best->rank()) ? $answer : $best;
+        }
+
+        return $best ?? $first;
+    }
+
+    /** @param int $most pours beyond which nothing is wanted */
+    private function searched(Plan $plan, int $most): PlanAnswer
+    {
         $compartments = CompartmentPours::of($plan, $this->store);
         if ($compartments->set === null) {
             return PlanAnswer::infeasible(
                 $plan,
-                [Finding::of(Code::CompartmentNoGel, '/vessel/compartments', ['horizon' => self::horizon()])],
+                [Finding::of(Code::CompartmentNoGel, '/vessel/compartments', ['horizon' => PourSearch::horizon()])],
                 drawn: Draft::found($plan)->layout,
             );
         }
         $preparation = $this->preparation($plan);
-        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $draft = Draft::found($plan, $deepest);
-            if ($draft->layout === null) {
-                return PlanAnswer::infeasible($plan, $deepest === null ? $draft->reasons : [
-                    Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)]), ...$draft->reasons,
-                ], drawn: Draft::found($plan)->layout);
-            }
-            $placed = (new Timetable($plan, $draft->layout, $this->store, $preparation, $compartments->set))->fill();
-            if ($placed->run === null) {
-                return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $draft->layout);
-            }
-            $simulation = Simulation::after($plan, $draft->layout, $placed->run, $this->store);
-            $next = $this->cooler($simulation);
-            if ($next === null) {
-                return $this->answer($simulation, $placed->joints, [...$preparation->tasks, ...$compartments->tasks], $deepest);
-            }
-            if ($next < $plan->resin()->sheet->leastPour || $next >= ($deepest ?? INF)) {
-                return PlanAnswer::infeasible($plan, [$this->cooks($simulation)], $simulation);
-            }
-            $deepest = $next;
+        $trial = (new PourSearch($plan, $this->store, $preparation, $compartments->set))->find($most);
+        if ($trial->simulation === null || $trial->isRefused()) {
+            return PlanAnswer::infeasible($plan, $trial->reasons, $trial->simulation, $trial->layout);
         }
 
-        return PlanAnswer::infeasible($plan, [Finding::of(Code::TooHotEverywhere, '/vessel')], drawn: Draft::found($plan)->layout);
+        $before = [...$preparation->tasks, ...$compartments->tasks];
+
+        return $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
     }
 
     /** The answer for pours whose depths the plan gives, at times that are found for them as for found ones. */
     public function timed(Plan $plan): PlanAnswer
     {
+        $plan = $plan->byDay();
         $layout = Layout::given($plan);
         $compartments = CompartmentPours::of($plan, $this->store);
         $preparation = $this->preparation($plan);
         $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0))->fill();
         if ($placed->run === null) {
-            return PlanAnswer::infeasible($plan, [$this->stuck($placed)], drawn: $layout);
+            return PlanAnswer::infeasible($plan, [PourSearch::stuck($placed)], drawn: $layout);
         }
 
         return $this->answer(
             Simulation::after($plan, $layout, $placed->run, $this->store),
             $placed->joints,
             [...$preparation->tasks, ...$compartments->tasks],
-            null,
         );
     }
 
@@ -110,9 +102,8 @@ final readonly class Planner
 
         return $this->answer(
             $simulation,
-            PlacedPours::joints($starts, $windows),
+            PlacedPours::made($starts, $windows),
             [...array_values($before), ...CompartmentPours::of($plan, $this->store)->tasks],
-            null,
         );
     }
 
@@ -130,7 +121,7 @@ final readonly class Planner
      * @param list<Joint> $joints
      * @param list<Task>  $before what is done before the first pour
      */
-    private function answer(Simulation $simulation, array $joints, array $before, ?float $deepest): PlanAnswer
+    private function answer(Simulation $simulation, array $joints, array $before, ?float $deepest = null): PlanAnswer
     {
         $tasks = [
             ...$before, ...PourTasks::of($simulation, $joints), ...AppliedSteps::of($simulation)->tasks,
@@ -138,50 +129,5 @@ final readonly class Planner
         ];
 
         return PlanAnswer::feasible($simulation, $joints, $tasks, $deepest);
-    }
-
-    /** A lower greatest depth where a pour cooks, m; null where none does. */
-    private function cooler(Simulation $simulation): ?float
-    {
-        $next = null;
-        foreach ($simulation->pours as $k => $pour) {
-            if ($simulation->isTooHot($k)) {
-                $room = $simulation->plan->ambient->at(3600.0 * $pour->startHour) - Temperature::ZERO_CELSIUS;
-                $share = ($simulation->acceptable($k) - $room) / max(1.0, $pour->peakCelsius - $room);
-                $depth = $simulation->layout->pours[$k]->depth() * min(0.95, max(0.6, $share));
-                $next = min($next ?? INF, floor($depth / self::GRAIN) * self::GRAIN);
-            }
-        }
-
-        return $next;
-    }
-
-    /** The heat that is left at the least depth. */
-    private function cooks(Simulation $simulation): Finding
-    {
-        foreach (array_keys($simulation->pours) as $k) {
-            $heat = (new HeatJudge($simulation))->heat($k);
-            if ($heat !== null) {
-                return Finding::of(
-                    $heat->code === Code::Runaway ? Code::RunawayAnyDepth : Code::TooHotAnyDepth,
-                    $heat->pointer,
-                    $heat->quantities,
-                );
-            }
-        }
-
-        return Finding::of(Code::TooHotEverywhere, '/vessel');
-    }
-
-    private function stuck(PlacedPours $placed): Finding
-    {
-        return $placed->needed !== null
-            ? Finding::of(Code::NoTime, '/studio/hours', ['needed' => Duration::hours($placed->needed)])
-            : Finding::of(Code::NoGel, '/ambient', ['pour' => Number::count((int) $placed->soft), 'horizon' => self::horizon()]);
-    }
-
-    private static function horizon(): Duration
-    {
-        return Duration::hours(HeatRun::HORIZON / 3600.0);
     }
 }

@@ -7,6 +7,7 @@ namespace Pensilis\Answer;
 use Pensilis\Bench\PourActs;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
@@ -30,64 +31,125 @@ use Pensilis\Thermal\SimulatedPour;
  * gives first windows; times are searched for and simulated pour by pour. Where one would come outside the window
  * that it was planned for, the pours so far are followed until their true windows are known, and times are searched
  * for again, a few rounds at the most: what lies above a joint that breaks is not simulated in vain. What is
- * answered is what was simulated.
+ * answered is what was simulated, and every start of it lies in its own window.
+ *
+ * A search's working state.
  */
-final readonly class Timetable
+final class Timetable
 {
-    private const MOST_ROUNDS = 8;
+    private const MOST_ROUNDS = 10;
+
+    /** From this round on a window is what held in every try. */
+    private const CAREFUL = 4;
+
+    /** So much beyond what is acceptable a pour stays too hot whenever it is poured (memory), K. */
+    private const FAR = 3.0;
+
+    /** Pours that are rehearsed; those above them are taken as the last of them. */
+    private const REHEARSED = 4;
+
+    /** @var list<array{float, HeatRun}> by pour: when it was poured, and the run right after it */
+    private array $kept = [];
 
     public function __construct(
-        private Plan $plan,
-        private Layout $layout,
-        private CalibrationStore $store,
-        private Preparation $preparation,
-        private float $earliest = 0.0,
+        private readonly Plan $plan,
+        private readonly Layout $layout,
+        private readonly CalibrationStore $store,
+        private readonly Preparation $preparation,
+        private readonly float $earliest = 0.0,
     ) {}
 
-    public function fill(): PlacedPours
+    /** @param bool $mayBeHot whether times are wanted even for pours that cook */
+    public function fill(bool $mayBeHot = true): PlacedPours
     {
         $heat = Simulation::heat($this->plan, $this->layout);
         if ($heat->mayBeThin()) {
-            $placed = $this->place($heat, true);
+            $placed = $this->place($heat, true, true);
             if ($placed->run !== null && $heat->isMild($placed->run)) {
                 return $placed;
             }
         }
 
-        return $this->place($heat, false);
+        return $this->place($heat, false, $mayBeHot);
     }
 
-    private function place(PieceHeat $heat, bool $thin): PlacedPours
+    private function place(PieceHeat $heat, bool $thin, bool $mayBeHot): PlacedPours
     {
+        $this->kept = [];
         $rehearsal = $this->rehearse($heat, $thin);
         if (is_int($rehearsal)) {
             return PlacedPours::softAt($rehearsal);
         }
+        $peaks = $mayBeHot ? [] : $this->farTooHot($rehearsal);
+        if ($peaks !== []) {
+            return PlacedPours::hot($peaks);
+        }
         $windows = self::windows($rehearsal);
-        for ($round = 1;; $round++) {
+        $windows = array_pad($windows, count($this->layout->pours), $windows[count($windows) - 1]);
+        for ($round = 1; $round <= self::MOST_ROUNDS + count($windows); $round++) {
             $starts = (new StartSearch($this->plan->studio->hours, $this->work(), $windows, $this->busy()))->find();
             if ($starts === null) {
-                return PlacedPours::withoutTime($this->longest());
+                break;
             }
-            $planned = $round === self::MOST_ROUNDS ? null : PlacedPours::joints($starts, $windows);
-            $run = $this->run($heat, $thin, $starts, $planned);
+            $run = $this->run($heat, $thin, $starts, $windows);
             $came = self::windows($run);
+            if (is_infinite($came[count($came) - 1]->opens)) {
+                return PlacedPours::softAt(count($came));
+            }
             if (count($came) === count($starts)) {
                 $run->settle(self::latest($starts));
-
-                return PlacedPours::after($run, $starts, $came);
+                $came = self::windows($run);
+                $joints = PlacedPours::joints($starts, $came);
+                if ($joints !== null) {
+                    return PlacedPours::after($run, $starts, $joints);
+                }
             }
-            $windows = [...$came, ...array_slice($windows, count($came))];
+            $windows = $this->learnt($windows, $came, $round >= self::CAREFUL);
         }
+
+        return PlacedPours::withoutTime($this->longest());
     }
 
-    /** Pours whenever the window opens; the index of the pour below which it never does. */
+    /** @return array<int, float> °C that pours reach which are far too hot, by number */
+    private function farTooHot(HeatRun $run): array
+    {
+        $hot = [];
+        foreach ($run->tracks() as $k => $track) {
+            $peak = Temperature::kelvin($track->peak)->c();
+            $tolerated = Temperature::kelvin($track->resin->toleratedPeak)->c();
+            if ($peak > self::FAR + Simulation::limit($this->plan, $this->layout, $k, $tolerated)) {
+                $hot[$k] = $peak;
+            }
+        }
+
+        return $hot;
+    }
+
+    /**
+     * What is known of the windows after a try; once care is due, only what held in every one.
+     *
+     * @param list<Window> $known
+     * @param list<Window> $came  as far as it went
+     *
+     * @return list<Window>
+     */
+    private function learnt(array $known, array $came, bool $careful): array
+    {
+        return array_map(
+            fn(Window $one, ?Window $now): Window => $now === null ? $one : ($careful ? $one->within($now) : $now),
+            $known,
+            array_pad($came, count($known), null),
+        );
+    }
+
+    /** Pours the first few whenever the window opens; the index of the pour below which it never does. */
     private function rehearse(PieceHeat $heat, bool $thin): HeatRun|int
     {
         $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
         $at = 3600.0 * $this->work()[0]->ready;
+        $pours = array_slice($this->layout->pours, 0, self::REHEARSED);
         $longest = $at;
-        foreach ($this->layout->pours as $k => $pour) {
+        foreach ($pours as $k => $pour) {
             $run->pour($pour->mix($this->store), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
             $longest = $at + HeatRun::HORIZON;
             $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
@@ -98,37 +160,45 @@ final readonly class Timetable
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), $longest);
 
-        return $run->tracks()[count($this->layout->pours) - 1]->mayBeLeft() ? $run : count($this->layout->pours);
+        return $run->tracks()[count($pours) - 1]->mayBeLeft() ? $run : count($pours);
     }
 
     /**
-     * As far as windows need it, and no farther up than joints are as planned.
+     * As far as windows need it, and no farther up than joints are as planned; taken up from the last pour that a try before had at the
+     * same hour.
      *
-     * @param list<float>      $starts
-     * @param list<Joint>|null $planned null where any will do
+     * @param list<float>  $starts
+     * @param list<Window> $windows that they were planned by
      */
-    private function run(PieceHeat $heat, bool $thin, array $starts, ?array $planned): HeatRun
+    private function run(PieceHeat $heat, bool $thin, array $starts, array $windows): HeatRun
     {
-        $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
-        foreach ($this->layout->pours as $k => $pour) {
+        $same = 0;
+        while (isset($this->kept[$same]) && abs($this->kept[$same][0] - $starts[$same]) < 1e-9) {
+            $same++;
+        }
+        $this->kept = array_slice($this->kept, 0, $same);
+        $run = $same > 0 ? clone $this->kept[$same - 1][1] : $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+        foreach (array_slice($this->layout->pours, $same, null, true) as $k => $pour) {
             $run->advance(3600.0 * $starts[$k]);
-            if ($k > 0 && $planned !== null && self::joint($run->tracks()[$k - 1]) !== $planned[$k - 1]) {
+            if ($k > 0 && self::joint($run->tracks()[$k - 1]) !== $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1])) {
                 break;
             }
             $run->pour($pour->mix($this->store), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
+            $this->kept[] = [$starts[$k], clone $run];
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::latest($starts));
 
         return $run;
     }
 
-    /** What a pour on it at this moment would be. */
-    private static function joint(PourTrack $below): Joint
+    /** What a pour on it at this moment may be; null where it is too soft, or no longer sticks and is not hard yet. */
+    private static function joint(PourTrack $below): ?Joint
     {
         return match (true) {
-            $below->opens === null  => Joint::Wet,
+            $below->opens === null  => null,
             $below->closes === null => Joint::Chemical,
-            default                 => Joint::Sanded,
+            $below->demold !== null => Joint::Sanded,
+            default                 => null,
         };
     }
 

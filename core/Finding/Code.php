@@ -161,6 +161,7 @@ enum Code: string
     case NotReady = 'not-ready';
     case SealsSlowly = 'seals-slowly';
     case HoursWithoutStart = 'hours-without-start';
+    case HoursAssumed = 'hours-assumed';
     case DriftsSooner = 'drifts';
     case DriftsAnyway = 'drifts.anyway';
 
@@ -177,7 +178,8 @@ enum Code: string
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
             'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
-            'hours-without-start', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
+            'hours-without-start',
+            'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
             default => Weight::Spoils,
         };
     }
@@ -194,7 +196,7 @@ enum Code: string
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure' => Question::Cools,
             'no-time', 'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
-            'hours-without-start', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
+            'hours-without-start', 'hours-assumed', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
             'open-side-seen', 'sheet-short' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',
@@ -202,6 +204,12 @@ enum Code: string
             'ratio-error', 'ratio-refused', 'several-mixes', 'cup-too-heavy' => Question::Weighs,
             default => null,
         };
+    }
+
+    /** Whether a piece that was found so cannot be cast. */
+    public function isImpossible(): bool
+    {
+        return in_array($this->word(), ['objects-overlap', 'outside-vessel', 'uncovered', 'ratio-refused'], true);
     }
 
     /** Whether the drawings mark it at the object itself. */

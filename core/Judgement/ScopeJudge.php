@@ -15,6 +15,10 @@ final readonly class ScopeJudge implements Judge
 
     public function findings(): array
     {
-        return $this->plan->studio->hoursIgnored ? [Finding::of(Code::HoursWithoutStart, '/studio/hours')] : [];
+        return match (true) {
+            $this->plan->studio->hoursIgnored => [Finding::of(Code::HoursWithoutStart, '/studio/hours')],
+            $this->plan->studio->hoursAssumed => [Finding::of(Code::HoursAssumed, '/studio/hours')],
+            default                           => [],
+        };
     }
 }

@@ -30,10 +30,24 @@ final readonly class Draft
     /** @param float|null $deepest m, a greatest depth below the plan's own */
     public static function of(Plan $plan, ?float $deepest = null): self
     {
-        return $plan->pours === [] ? self::found($plan, $deepest) : new self(Layout::given($plan), []);
+        if ($plan->pours !== []) {
+            return new self(Layout::given($plan), []);
+        }
+        [$first, $best] = [null, null];
+        foreach (array_keys($plan->resins) as $id) {
+            $way = $plan->pouredWith((string) $id);
+            $draft = self::found($way, $deepest);
+            $first ??= $draft;
+            $draft = $draft->layout === null ? self::found($way->pressedDown(), $deepest) : $draft;
+            if ($draft->layout !== null && ($best === null || count($draft->layout->pours) < count($best->layout->pours ?? []))) {
+                $best = $draft;
+            }
+        }
+
+        return $best ?? $first;
     }
 
-    /** Pours that are searched for, whatever the plan gives. */
+    /** Pours that are searched for with one resin, whatever the plan gives. */
     public static function found(Plan $plan, ?float $deepest = null): self
     {
         $least = $plan->resin()->sheet->leastPour;
@@ -54,6 +68,16 @@ final readonly class Draft
         $diagnosis = new Diagnosis($fill, $least, $greatest, $plan->resin()->density, $plan->wishes());
 
         return new self(null, array_map(fn(Obstacle $one): Finding => self::finding($plan, $one), $diagnosis->obstacles()));
+    }
+
+    /** Pours of one resin none of which is deeper than that, without a word why there are none. */
+    public static function within(Plan $plan, float $deepest): ?Layout
+    {
+        $least = $plan->resin()->sheet->leastPour;
+        $greatest = max($least, min($plan->greatestPour(), $deepest));
+        $layers = $plan->vessel->fill > self::MOST_POURS * $greatest ? null : self::search($plan, $least, $greatest, $plan->pins);
+
+        return $layers === null || $layers->count() > self::MOST_POURS ? null : Layout::found($plan, $layers);
     }
 
     /** @param list<Pin> $pins */

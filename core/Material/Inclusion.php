@@ -69,11 +69,17 @@ final readonly class Inclusion
         return $this->changed($bottom, array_slice($this->places, 1));
     }
 
+    /** The same held otherwise. */
+    public function held(Hold $hold): self
+    {
+        return $this->changed($this->targetBottom, array_slice($this->places, 1), hold: $hold);
+    }
+
     /**
      * @param list<array{float, float}> $copies
      * @param array{float, float}|null  $place  its own where it is moved
      */
-    private function changed(float $bottom, array $copies, ?array $place = null): self
+    private function changed(float $bottom, array $copies, ?array $place = null, ?Hold $hold = null): self
     {
         return new self(
             $this->id,
@@ -85,7 +91,7 @@ final readonly class Inclusion
             $this->tolerance,
             $this->cover,
             $this->coats,
-            $this->hold,
+            $hold ?? $this->hold,
             $this->sealer,
             $copies,
             $this->group,

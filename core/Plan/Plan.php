@@ -7,6 +7,7 @@ namespace Pensilis\Plan;
 use Pensilis\Colour\Colourant;
 use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
+use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
@@ -27,6 +28,7 @@ final readonly class Plan
      * @param float|null                     $deepest    m, the greatest depth the artist allows
      * @param array<string, Colourant>       $colours
      * @param list<Pin>                      $pins       pours that stay where they are while the others are found
+     * @param string                         $poured     id of the resin that pours are planned with; the first where it is none
      */
     public function __construct(
         public string $title,
@@ -44,12 +46,59 @@ final readonly class Plan
         public array $colours = [],
         public Behind $behind = Behind::Paper,
         public array $pins = [],
+        private string $poured = '',
     ) {}
 
-    /** The resin that pours are planned with: the first of the file. */
+    /** The resin that pours are planned with: the first of the file, if no other is tried. */
     public function resin(): Resin
     {
-        return $this->resins[array_key_first($this->resins)];
+        return $this->resins[$this->poured] ?? $this->resins[array_key_first($this->resins)];
+    }
+
+    /** The same with its pours planned of another of its resins. */
+    public function pouredWith(string $id): self
+    {
+        return $this->but(poured: $id);
+    }
+
+    /** The same with what floats, and may be held in any way, pressed into tack. */
+    public function pressedDown(): self
+    {
+        return $this->but(inclusions: array_map(
+            fn(Inclusion $one): Inclusion => $one->hold === Hold::Auto
+                && Wish::of($one, $this->resin()->density, $this->vessel->fill)->floats() ? $one->held(Hold::Tack) : $one,
+            $this->inclusions,
+        ));
+    }
+
+    /** The same at the bench by day, where a clock but no hours are given. */
+    public function byDay(): self
+    {
+        return $this->studio->clock->isSet() && $this->studio->hours->areAlways()
+            ? $this->but(studio: $this->studio->byDay()) : $this;
+    }
+
+    /** @param list<Inclusion>|null $inclusions */
+    private function but(?string $poured = null, ?array $inclusions = null, ?StudioSettings $studio = null): self
+    {
+        return new self(
+            $this->title,
+            $this->ambient,
+            $this->vessel,
+            $this->resins,
+            $inclusions ?? $this->inclusions,
+            $this->pours,
+            $studio ?? $this->studio,
+            $this->deepest,
+            $this->setup,
+            $this->purpose,
+            $this->sealer,
+            $this->costs,
+            $this->colours,
+            $this->behind,
+            $this->pins,
+            $poured ?? $this->poured,
+        );
     }
 
     /** The greatest depth that the sheet, the artist and a blank without a dam all allow, m. */

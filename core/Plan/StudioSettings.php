@@ -24,5 +24,23 @@ final readonly class StudioSettings
         public float $held = 0.0,
         public float $leastMix = 0.0,
         public ?float $due = null,
+        public bool $hoursAssumed = false,
     ) {}
+
+    /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
+    public function byDay(): self
+    {
+        return new self(
+            $this->clock,
+            WorkingHours::byDay($this->clock->minuteOfWeek()),
+            $this->device,
+            $this->lossGrams,
+            $this->greatestCelsius,
+            $this->hoursIgnored,
+            $this->held,
+            $this->leastMix,
+            $this->due,
+            true,
+        );
+    }
 }

@@ -9,9 +9,9 @@ namespace Pensilis\Scheduling;
  * can be had.
  *
  * Cost: days until the last start, and four days for every sanded joint (memory). Candidates: first starts within a week by half hours,
- * bonded ones spread over their window, sanded ones on four days. Pour by pour, as what is left to do depends only on the pour and its
- * start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all where the pours are few (dynamic programming
- * with a beam). Hours of the plan.
+ * bonded ones spread over their window, sanded ones on four days, each on a quarter of an hour where that fits. Pour by pour, as what is
+ * left to do depends only on the pour and its start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all
+ * where the pours are few (dynamic programming with a beam). Hours of the plan.
  */
 final class StartSearch
 {
@@ -22,6 +22,11 @@ final class StartSearch
     private const STEP = 0.5;
 
     private const MOST_FIRST = 60;
+
+    private const MOST_WAITING = 240;
+
+    /** Beyond the moment at which a later pour would be bonded as soon as its objects are ready, h. */
+    private const WAITING = 48.0;
 
     private const MOST_BONDED = 6;
 
@@ -52,16 +57,33 @@ final class StartSearch
         if ($this->work === []) {
             return [];
         }
-        $ready = $this->work[0]->ready;
-        $layers = [array_map(
-            fn(float $start): array => [$start, 0.0, null],
-            $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST),
-        )];
+        $layers = [array_map(fn(float $start): array => [$start, 0.0, null], $this->first())];
         for ($k = 0; isset($this->work[$k + 1]); $k++) {
             $layers[] = $this->onwards($k, $layers[$k]);
         }
 
         return self::traced($layers);
+    }
+
+    /**
+     * Starts of the first pour: as soon as it can be, or so late that what goes into a later one is ready within the windows between.
+     *
+     * @return list<float>
+     */
+    private function first(): array
+    {
+        [$ready, $soonest, $latest] = [$this->work[0]->ready, 0.0, 0.0];
+        $starts = $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST);
+        for ($k = 1; isset($this->work[$k]); $k++) {
+            $soonest += $this->windows[$k - 1]->opens;
+            $latest += $this->windows[$k - 1]->closes;
+            [$from, $to] = [$this->work[$k]->ready - $latest, $this->work[$k]->ready - $soonest + self::WAITING];
+            if ($from > $ready && is_finite($from)) {
+                array_push($starts, ...$this->slots(0, $from, $to, Session::PREPARING, self::MOST_WAITING));
+            }
+        }
+
+        return array_values(array_unique($starts, SORT_REGULAR));
     }
 
     /**
@@ -162,8 +184,8 @@ final class StartSearch
         $slots = [];
         $step = $this->hours->areAlways() ? max(self::STEP, ($to - $from) / $most) : self::STEP;
         for ($at = $from; $at <= $to && count($slots) < $most; $at = $slot - $lead + $step) {
-            $slot = $this->slot($k, $at, $lead);
-            if ($slot === null || $slot > $to + $lead) {
+            $slot = $this->slot($k, $at, $lead, $to + $lead);
+            if ($slot === null || $slot > $to + $lead + 1e-9) {
                 break;
             }
             $slots[] = $slot;
@@ -172,15 +194,31 @@ final class StartSearch
         return $slots;
     }
 
-    /** When the cup is first stirred, if what comes before and the work itself shall fit into one free span. */
-    private function slot(int $k, float $from, float $lead): ?float
+    /**
+     * When the cup is first stirred, if what comes before and the work itself shall fit into one free span: on a quarter of an hour where
+     * that fits too and is not past the latest.
+     */
+    private function slot(int $k, float $from, float $lead, float $latest = INF): ?float
     {
         $length = $lead + $this->work[$k]->hours;
+        $start = $this->free($from, $length);
+        if ($start === null) {
+            return null;
+        }
+        $even = $this->hours->nextQuarter($start + $lead);
+        $fits = $even <= $latest + 1e-9 && abs(($this->free($even - $lead, $length) ?? INF) - $even + $lead) < 1e-6;
+
+        return $fits ? $even : $start + $lead;
+    }
+
+    /** The first moment from which so many hours are free. */
+    private function free(float $from, float $length): ?float
+    {
         for ($tries = 0; $tries <= count($this->busy); $tries++) {
             $slot = $this->hours->firstFit($from, $length);
             $clash = $slot === null ? null : $this->clash($slot, $slot + $length);
             if ($slot === null || $clash === null) {
-                return $slot === null ? null : $slot + $lead;
+                return $slot;
             }
             $from = $clash;
         }

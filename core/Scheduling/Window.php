@@ -9,6 +9,27 @@ final readonly class Window
 {
     public function __construct(public float $gels, public float $opens, public float $closes, public float $demold) {}
 
+    /** The joint that a pour so many hours later may make; null where it is too soft for one, or no longer sticks and is not hard yet. */
+    public function allows(float $after): ?Joint
+    {
+        return match (true) {
+            $after >= $this->opens - 1e-6 && $after <= $this->closes + 1e-6 => Joint::Chemical,
+            $after >= max($this->closes, $this->demold) - 1e-6              => Joint::Sanded,
+            default                                                         => null,
+        };
+    }
+
+    /** What holds for both. */
+    public function within(self $other): self
+    {
+        return new self(
+            max($this->gels, $other->gels),
+            max($this->opens, $other->opens),
+            min($this->closes, $other->closes),
+            max($this->demold, $other->demold, $this->closes, $other->closes),
+        );
+    }
+
     /** The joint that a pour so many hours later makes. */
     public function joint(float $after): Joint
     {

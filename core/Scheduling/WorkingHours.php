@@ -23,6 +23,16 @@ final readonly class WorkingHours
     }
 
     /**
+     * From 7 to 22 o'clock on every day (memory).
+     *
+     * @param float $anchor minute of the week at which the plan starts
+     */
+    public static function byDay(float $anchor): self
+    {
+        return self::weekly(array_map(fn(int $day): array => [$day, 7 * 60, 22 * 60], range(0, 6)), $anchor);
+    }
+
+    /**
      * @param list<array{int, int, int}> $spans  day (0 Monday) and from and to in minutes of the day, to > from
      * @param float                      $anchor minute of the week at which the plan starts
      */
@@ -53,6 +63,12 @@ final readonly class WorkingHours
         }
 
         return null;
+    }
+
+    /** The next moment on a quarter of an hour of the clock. */
+    public function nextQuarter(float $hour): float
+    {
+        return (ceil(($this->anchor + 60.0 * $hour) / 15.0 - 1e-6) * 15.0 - $this->anchor) / 60.0;
     }
 
     public function areAlways(): bool

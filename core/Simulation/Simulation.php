@@ -154,10 +154,20 @@ final readonly class Simulation
     /** The greatest heat that a pour may reach: maker, artist and the objects it touches; °C. */
     public function acceptable(int $k): float
     {
-        $limit = min($this->pours[$k]->toleratedCelsius, $this->plan->studio->greatestCelsius ?? INF);
-        $pour = $this->layout->pours[$k];
-        foreach ($this->plan->inclusions as $inclusion) {
-            if ($inclusion->displaced($pour->bottom, $pour->top, $this->layout->bottomOf($inclusion)) > 0.0) {
+        return self::limit($this->plan, $this->layout, $k, $this->pours[$k]->toleratedCelsius);
+    }
+
+    /**
+     * The same of a pour that was not followed yet.
+     *
+     * @param float $tolerated by its maker, °C
+     */
+    public static function limit(Plan $plan, Layout $layout, int $k, float $tolerated): float
+    {
+        $limit = min($tolerated, $plan->studio->greatestCelsius ?? INF);
+        $pour = $layout->pours[$k];
+        foreach ($plan->inclusions as $inclusion) {
+            if ($inclusion->displaced($pour->bottom, $pour->top, $layout->bottomOf($inclusion)) > 0.0) {
                 $limit = min($limit, $inclusion->substance->greatestCelsius ?? INF);
             }
         }

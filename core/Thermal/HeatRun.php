@@ -78,6 +78,13 @@ final class HeatRun
         }
     }
 
+    /** A copy goes on by itself. */
+    public function __clone()
+    {
+        $this->tracks = array_map(fn(PourTrack $track): PourTrack => clone $track, $this->tracks);
+        $this->ledger = clone $this->ledger;
+    }
+
     /**
      * Goes on to a moment, then pours.
      *

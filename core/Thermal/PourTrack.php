@@ -70,8 +70,8 @@ final class PourTrack
         public readonly CalibratedResin $resin,
         public readonly Reaction $reaction,
         public readonly float $start,
-        private readonly array $face,
-        private readonly array $foot,
+        private array $face,
+        private array $foot,
         private readonly int $middle,
         MixState $mix,
     ) {
@@ -83,6 +83,13 @@ final class PourTrack
         $this->stiffness = $resin->stiffness($mix->kelvin, $mix->alpha, $mix->age);
         $this->peak = $mix->kelvin;
         $this->peakAt = $start;
+    }
+
+    public function __clone()
+    {
+        $last = array_search($this->last, [...$this->face, ...$this->foot], true);
+        [$this->face, $this->foot] = [Probe::copies($this->face), Probe::copies($this->foot)];
+        $this->last = $last === false ? null : [...$this->face, ...$this->foot][$last];
     }
 
     public function isCured(): bool

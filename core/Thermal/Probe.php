@@ -40,8 +40,25 @@ final class Probe
         private readonly array $weights,
         public float $alpha,
         private readonly float $corner,
-        private readonly ?self $middle,
+        private ?self $middle,
     ) {}
+
+    /**
+     * Copies of the points of one face, each beside the copy of its middle.
+     *
+     * @param list<self> $face its middle first
+     *
+     * @return list<self>
+     */
+    public static function copies(array $face): array
+    {
+        $copies = array_map(fn(self $one): self => clone $one, $face);
+        foreach ($copies as $copy) {
+            $copy->middle = $copy->middle === null ? null : $copies[0];
+        }
+
+        return $copies;
+    }
 
     /**
      * @param non-empty-list<Row> $rows    of the pour

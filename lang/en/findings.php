@@ -336,6 +336,7 @@ return [
         'says' => 'Brushed on as a film, :resin takes :gels to set: it lacks the heat of its depth. A quick coating resin would be brushed '
             . 'instead: add one to this piece.',
     ],
+    'hours-assumed'       => ['says' => 'No hours are given: nothing is planned before 7 or after 22 o’clock.'],
     'hours-without-start' => ['says' => 'Without a start there is no clock to count your hours by; they are left out.'],
     'drifts'              => [
         'says' => '“:object” stays within :within if it goes in between :opens and :closes after its pour; sooner it drifts further, '

@@ -33,7 +33,7 @@ function namesIn(?Node $node): array
 }
 
 /** Whose findings get their figures or names elsewhere too. */
-const HANDED_ON = ['Layering/Diagnosis.php' => 'Layout/Draft.php', 'Answer/Planner.php' => 'Judgement/HeatJudge.php'];
+const HANDED_ON = ['Layering/Diagnosis.php' => 'Layout/Draft.php', 'Answer/PourSearch.php' => 'Judgement/HeatJudge.php'];
 
 /**
  * What the core says of each code and fact, read from its own text: names of codes and facts, with all texts of the same class, of which

@@ -101,6 +101,41 @@ it('pours thinner where a pour would cook', function (): void {
     }
 });
 
+it('waits with the first pour where what goes into the second must dry for weeks', function (): void {
+    $answer = planned(['/inclusions/0/material/moisture_pct' => 14]);
+    // Three weeks in air (common practice), 504 hours; poured at once the first would lie until it no longer bonds.
+    expect($answer->joints)->toBe([Joint::Chemical, Joint::Chemical])
+        ->and($answer->simulation->pours[0]->startHour)->toBeGreaterThan(400.0)
+        ->and($answer->simulation->pours[1]->startHour)->toBeGreaterThan(504.0);
+});
+
+it('plans by day where no hours are given, says so, and begins on a quarter of an hour', function (): void {
+    $answer = planned(['/studio' => ['start' => '2026-03-02T08:00', 'scale_step_g' => 0.1]]);
+    expect(Facts::words($answer->findings))->toContain('hours-assumed')
+        ->and(Facts::words(planned()->findings))->not->toContain('hours-assumed');
+    foreach ($answer->simulation->pours as $pour) {
+        $clock = fmod(8.0 + $pour->startHour, 24.0);
+        expect($clock)->toBeGreaterThanOrEqual(7.0)->toBeLessThan(22.0)
+            ->and(fmod(4.0 * $pour->startHour + 1e-6, 1.0))->toBeLessThan(1e-5);
+    }
+    // Without a clock there is neither day nor night.
+    expect(Facts::words(planned(['/studio' => ['scale_step_g' => 0.1]])->findings))->not->toContain('hours-assumed');
+});
+
+it('pours as many times as it must and no more, as even as it can, where the deepest would cook', function (): void {
+    // 60 mm; the fewest that are cool are found by looking at every number of even pours.
+    $warm = ['/ambient/celsius'       => 28, '/inclusions' => [], '/studio/max_peak_celsius' => 42, '/studio/hours' => [],
+        '/resins/0/kinetics/k1_per_s' => 4.95e-6, '/resins/0/kinetics/k2_per_s' => 6.18e-5];
+    $answer = planned($warm);
+    $count = count($answer->layout->pours);
+    expect($answer->isFeasible())->toBeTrue()->and($count)->toBeGreaterThan(2);
+    $even = fn(int $many): array => ['/pours' => array_map(fn(int $k): array => [
+        'resin' => 'deep', 'depth_mm' => 60.0 / $many, 'start_h' => 0.0,
+    ], range(0, $many - 1))];
+    $fewer = (new Planner(new CalibrationMemory()))->timed(Plans::read($even($count - 1) + $warm))->simulation;
+    expect(max(array_map(fn($pour): float => $pour->peakCelsius, $fewer->pours)))->toBeGreaterThan(42.0);
+});
+
 it('says why nothing can be planned', function (array $changes, string $code): void {
     $answer = planned($changes);
     expect($answer->isFeasible())->toBeFalse()
@@ -108,7 +143,7 @@ it('says why nothing can be planned', function (array $changes, string $code): v
         ->and($answer->reasons[0]->pointer)->toStartWith('/');
 })->with([
     'stands out'       => [['/inclusions/0/target_bottom_mm' => 40], 'uncovered'],
-    'floats off'       => [['/inclusions/0/size_mm' => [28, 28, 6]], 'floats-off'],
+    'floats off'       => [['/inclusions/0/size_mm' => [28, 28, 6], '/inclusions/0/hold' => 'rest'], 'floats-off'],
     'below all layers' => [
         ['/inclusions/0/target_bottom_mm' => 2, '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/material/skeleton_g_cm3' => 9],
         'no-layer',

@@ -76,8 +76,13 @@ it('says below which pour it never sets', function (): void {
 it('names the joints that windows make of starts', function (): void {
     // Gelled after 5 hours, coated from 8 to 20, hard after 40.
     $window = new Window(5.0, 8.0, 20.0, 40.0);
-    expect(PlacedPours::joints([0.0, 10.0, 60.0, 61.0], [$window, $window, $window]))
-        ->toBe([Joint::Chemical, Joint::Sanded, Joint::Wet]);
+    expect(PlacedPours::made([0.0, 10.0, 60.0, 61.0], [$window, $window, $window]))
+        ->toBe([Joint::Chemical, Joint::Sanded, Joint::Wet])
+        ->and(PlacedPours::joints([0.0, 10.0, 60.0], [$window, $window]))->toBe([Joint::Chemical, Joint::Sanded])
+        // On liquid, too soft, or neither tacky nor hard: no joint at all.
+        ->and(PlacedPours::joints([0.0, 1.0], [$window]))->toBeNull()
+        ->and(PlacedPours::joints([0.0, 6.0], [$window]))->toBeNull()
+        ->and(PlacedPours::joints([0.0, 30.0], [$window]))->toBeNull();
 });
 
 it('finds for pours that are given the times that it finds for its own', function (): void {

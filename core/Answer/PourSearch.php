@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Judgement\HeatJudge;
+use Pensilis\Layout\Draft;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Duration;
+use Pensilis\Quantity\Length;
+use Pensilis\Quantity\Number;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Scheduling\Preparation;
+use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\HeatRun;
+
+/**
+ * The fewest pours of one resin that hold every object and stay as cool as they must.
+ *
+ * The fewest layers are placed in clock time and simulated. While one of them cooks, as many are tried again as even as they can be, and
+ * then more of them: each number with the least greatest depth that allows it. How many more it takes is guessed from the heat that is too
+ * much, and closed in on from both sides, as more and thinner pours are cooler.
+ */
+final readonly class PourSearch
+{
+    /** Trials at the most; each follows all pours. */
+    private const MOST_TRIALS = 12;
+
+    /** Depths are looked for in these steps, m. */
+    private const GRAIN = 5e-4;
+
+    public function __construct(
+        private Plan $plan,
+        private CalibrationStore $store,
+        private Preparation $preparation,
+        private float $earliest,
+    ) {}
+
+    /** @param int $most pours beyond which nothing is wanted */
+    public function find(int $most): Trial
+    {
+        $draft = Draft::found($this->plan);
+        if ($draft->layout === null) {
+            return Trial::refused($draft->reasons, null);
+        }
+        $last = $this->tried($draft->layout, $most, false);
+        if ($last->isRefused() || $last->isCool()) {
+            return $last;
+        }
+        [$hot, $cool, $next] = [$last->count() - 1, null, $last->count()];
+        for ($n = 1; $n < self::MOST_TRIALS; $n++) {
+            $layout = $this->coolest($next);
+            if ($layout === null) {
+                return $cool ?? $this->tooHot($last, $most);
+            }
+            $trial = $this->tried($layout, $most, true);
+            if ($trial->isRefused()) {
+                return $cool ?? $trial;
+            }
+            [$hot, $cool, $last] = $trial->isCool() ? [$hot, $trial, $last] : [$next, $cool, $trial];
+            $above = $cool?->count() ?? INF;
+            if ($hot + 1 >= $above) {
+                break;
+            }
+            $next = $cool === null ? max($hot + 1, $this->guessed($last)) : intdiv($hot + $cool->count(), 2);
+        }
+
+        return $cool ?? $this->tooHot($last, $most);
+    }
+
+    /** Follows layers in clock time, those that were thinned for heat or the first. */
+    private function tried(Layout $layout, int $most, bool $isThinned, bool $mayBeHot = false): Trial
+    {
+        if (count($layout->pours) > $most) {
+            return Trial::refused([Finding::of(Code::TooHotEverywhere, '/vessel')], $layout);
+        }
+        $placed = (new Timetable($this->plan, $layout, $this->store, $this->preparation, $this->earliest))->fill($mayBeHot);
+
+        return match (true) {
+            $placed->hot !== []   => Trial::overheated($layout, $placed->hot),
+            $placed->run === null => Trial::refused([self::stuck($placed)], $layout),
+            default               => Trial::followed(
+                Simulation::after($this->plan, $layout, $placed->run, $this->store),
+                $placed->joints,
+                $isThinned ? max([0.0, ...array_map(fn(LaidPour $pour): float => $pour->depth(), $layout->pours)]) : null,
+            ),
+        };
+    }
+
+    /** Layers of no more than so many pours whose deepest is as thin as it can be; null where there are none so thin. */
+    private function coolest(int $pours): ?Layout
+    {
+        [$fill, $least] = [$this->plan->vessel->fill, $this->plan->resin()->sheet->leastPour];
+        if ($least * $pours > $fill + 1e-9) {
+            return null;
+        }
+        [$thin, $deep, $found] = [(int) ceil($fill / $pours / self::GRAIN - 1e-6) - 1, (int) ceil($fill / self::GRAIN), null];
+        while ($deep - $thin > 1) {
+            $middle = intdiv($thin + $deep, 2);
+            $layout = Draft::within($this->plan, self::GRAIN * $middle);
+            if ($layout !== null && count($layout->pours) <= $pours) {
+                [$deep, $found] = [$middle, $layout];
+            } else {
+                $thin = $middle;
+            }
+        }
+
+        return $found;
+    }
+
+    /** How many pours would be cool, if their heat went with their depth. */
+    private function guessed(Trial $trial): int
+    {
+        [$deepest, $layout] = [INF, $trial->layout];
+        assert($layout !== null);
+        foreach ($trial->hot() as $k => $peak) {
+            $pour = $layout->pours[$k];
+            $room = Temperature::kelvin($this->plan->ambient->at(0.0))->c();
+            $limit = Simulation::limit($this->plan, $layout, $k, Temperature::kelvin($pour->mix($this->store)->toleratedPeak)->c());
+            $deepest = min($deepest, $pour->depth() * min(0.95, max(0.6, ($limit - $room) / max(1.0, $peak - $room))));
+        }
+
+        return count(Draft::within($this->plan, $deepest)->pours ?? []);
+    }
+
+    /** The heat that is left at the least depth, or where thinner pours leave no layers for the objects. */
+    private function tooHot(Trial $last, int $most): Trial
+    {
+        $trial = $last->simulation === null && $last->layout !== null ? $this->tried($last->layout, $most, true, true) : $last;
+        [$simulation, $hot] = [$trial->simulation, $trial->hot()];
+        if ($simulation === null || $hot === []) {
+            return $trial->isRefused() ? $trial
+                : Trial::refused([Finding::of(Code::TooHotEverywhere, '/vessel')], $trial->layout, $simulation);
+        }
+        $deepest = max(array_map(fn(int $k): float => $simulation->layout->pours[$k]->depth(), array_keys($hot)));
+        if ($deepest > 2.0 * $this->plan->resin()->sheet->leastPour) {
+            return Trial::refused(
+                [Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)])],
+                $simulation->layout,
+                $simulation,
+            );
+        }
+        $heat = (new HeatJudge($simulation))->heat((int) array_key_first($hot));
+
+        return Trial::refused([$heat === null ? Finding::of(Code::TooHotEverywhere, '/vessel') : Finding::of(
+            $heat->code === Code::Runaway ? Code::RunawayAnyDepth : Code::TooHotAnyDepth,
+            $heat->pointer,
+            $heat->quantities,
+        )], $simulation->layout, $simulation);
+    }
+
+    public static function stuck(PlacedPours $placed): Finding
+    {
+        return $placed->needed !== null
+            ? Finding::of(Code::NoTime, '/studio/hours', ['needed' => Duration::hours($placed->needed)])
+            : Finding::of(Code::NoGel, '/ambient', ['pour' => Number::count((int) $placed->soft), 'horizon' => self::horizon()]);
+    }
+
+    public static function horizon(): Duration
+    {
+        return Duration::hours(HeatRun::HORIZON / 3600.0);
+    }
+}

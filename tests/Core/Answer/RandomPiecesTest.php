@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\PlanFile\Starters;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Answer\Planner;
+use Pensilis\Finding\Finding;
+use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Plans;
+
+/*
+ * What a plan promises, looked up in a simulation of its own: on pieces that nobody chose.
+ */
+
+/** @return array<string, mixed> a piece made of a seed: vessel, room, objects, hours and resins */
+function pieceOf(int $seed): array
+{
+    mt_srand($seed);
+    $between = fn(float $a, float $b): float => $a + ($b - $a) * mt_rand() / mt_getrandmax();
+    $one = fn(array $some): mixed => $some[mt_rand(0, count($some) - 1)];
+    $resins = $one([['deep'], ['deep'], ['coat'], ['deep', 'coat'], ['coat', 'deep']]);
+    [$high, $wide] = [round($resins[0] === 'coat' ? $between(6, 30) : $between(15, 90), 1), round($between(35, 150))];
+    $vessel = mt_rand(0, 1) === 1
+        ? ['shape' => 'cylinder', 'diameter_mm' => $wide, 'height_mm' => $high]
+        : ['shape' => 'box', 'length_mm' => $wide, 'width_mm' => round($wide * $between(0.4, 1.0)), 'height_mm' => $high];
+    $objects = [];
+    for ($i = 0, $count = mt_rand(0, 3); $i < $count; $i++) {
+        [$tall, $across] = [round($between(2, min(22, 0.55 * $high)), 1), round($between(4, min(14, 0.16 * $wide)), 1)];
+        $objects[] = [
+            'id'               => "object {$i}", 'shape' => $one(['ellipsoid', 'disc', 'cylinder', 'box']),
+            'size_mm'          => [$across, $across, $tall], 'at_mm' => [round(0.24 * $wide * ($i - 1), 1), 0],
+            'target_bottom_mm' => round($between(0, max(0.1, $high - $tall - 1)), 1), 'tolerance_mm' => round($between(0.5, 4), 1),
+            'sealed_coats'     => $one([0, 2]), 'hold' => $one(['auto', 'auto', 'tack', 'hang', 'rest']),
+            'material'         => $one([
+                ['skeleton_g_cm3' => 2.65], ['skeleton_g_cm3' => 1.4, 'open_porosity' => 0.5, 'moisture_pct' => 7, 'max_celsius' => 70],
+            ]),
+        ];
+    }
+    $hours = $one([null, ['mon-sun', '08:00', '20:00'], ['mon-fri', '18:00', '22:00'], ['sat-sun', '09:00', '18:00']]);
+
+    return [
+        'format'  => 'pensilis-plan', 'version' => 1, 'title' => "Of seed {$seed}",
+        'ambient' => mt_rand(0, 2) === 0
+            ? ['kind' => 'daily', 'min_celsius' => round($between(15, 20)), 'max_celsius' => round($between(21, 28)), 'coldest_hour' => 6]
+            : ['kind' => 'constant', 'celsius' => round($between(17, 29))],
+        'vessel'     => $vessel + ['wall' => ['material' => 'silicone', 'thickness_mm' => 4]],
+        'resins'     => array_map(fn(string $id): array => Starters::RESINS[$id], $resins),
+        'inclusions' => $objects,
+        'studio'     => ['start' => '2026-03-02T08:00', 'scale_step_g' => 0.1]
+            + ($hours === null ? [] : ['hours' => [['days' => $hours[0], 'from' => $hours[1], 'to' => $hours[2]]]])
+            + (mt_rand(0, 2) === 0 ? ['max_peak_celsius' => round($between(42, 60))] : []),
+    ];
+}
+
+/** @return list<string> promises that are broken */
+function broken(PlanAnswer $answer): array
+{
+    [$said, $plan] = [[], $answer->plan];
+    assert($answer->simulation !== null);
+    foreach ($answer->simulation->pours as $k => $pour) {
+        $laid = $answer->layout->pours[$k];
+        $below = $answer->simulation->pours[$k - 1] ?? null;
+        $after = $pour->startHour - ($below->startHour ?? 0.0);
+        $holds = match ($answer->joints[$k - 1] ?? null) {
+            null            => $k === 0,
+            Joint::Chemical => $after >= $below->recoatOpens - 1e-6 && $after <= $below->recoatCloses + 1e-6,
+            Joint::Sanded   => $after >= max($below->recoatCloses, $below->demold) - 1e-6,
+            Joint::Wet      => false,
+        };
+        [$least, $greatest] = [$laid->resin->sheet->leastPour, $laid->resin->sheet->greatestPour];
+        array_push($said, ...array_keys(array_filter([
+            "joint below {$k}" => !$holds,
+            "heat of {$k}"     => $answer->simulation->isTooHot($k),
+            "depth of {$k}"    => $laid->depth() > $greatest + 1e-9 || $laid->depth() < $least - 1e-9,
+        ])));
+    }
+    $byHand = [TaskKind::Pour, TaskKind::Seal, TaskKind::Sand, TaskKind::Demold];
+    foreach (array_filter($answer->tasks, fn(Task $task): bool => in_array($task->kind, $byHand, true)) as $task) {
+        $fits = $plan->studio->hours->firstFit($task->start, $task->end - $task->start);
+        $said = abs(($fits ?? INF) - $task->start) < 1e-6 ? $said : [...$said, "hours of {$task->kind->value}"];
+    }
+    $must = ['not-ready', 'on-liquid', 'before-recoat', 'too-hot', 'runaway', 'uncovered', 'floats-off', 'no-gel', 'objects-overlap'];
+
+    return [...$said, ...array_intersect(array_map(fn(Finding $one): string => $one->code->word(), $answer->findings), $must)];
+}
+
+it('keeps every promise of a plan that it hands out', function (int $first): void {
+    $feasible = 0;
+    for ($seed = $first; $seed < $first + 20; $seed++) {
+        $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read([], pieceOf($seed)));
+        if ($answer->isFeasible()) {
+            $feasible++;
+            expect(broken($answer))->toBe([], "seed {$seed}");
+        } else {
+            expect($answer->reasons)->not->toBe([], "seed {$seed}");
+        }
+    }
+    expect($feasible)->toBeGreaterThan(12);
+})->with([0, 20, 40, 60, 80, 100]);
+
+it('answers the same of pours that are handed back as given', function (int $seed): void {
+    $store = new CalibrationMemory();
+    $plan = Plans::read([], pieceOf($seed));
+    $found = (new Planner($store))->plan($plan);
+    $pours = [];
+    foreach ($found->simulation->pours ?? [] as $k => $pour) {
+        $laid = $found->layout->pours[$k];
+        $pours[] = ['resin' => $laid->resin->id, 'depth_mm' => 1e3 * $laid->depth(), 'start_h' => $pour->startHour];
+    }
+    $given = Simulation::of(Plans::read(['/pours' => $pours], pieceOf($seed)), $store);
+    foreach ($found->simulation->pours as $k => $pour) {
+        expect($given->pours[$k]->peakCelsius)->toEqualWithDelta($pour->peakCelsius, 1e-6)
+            ->and($given->pours[$k]->recoatOpens)->toEqualWithDelta($pour->recoatOpens, 1e-6)
+            ->and($given->layout->pours[$k]->volume)->toEqualWithDelta($found->layout->pours[$k]->volume, 1e-12);
+    }
+    foreach ($plan->inclusions as $object) {
+        expect($given->layout->bottomOf($object))->toEqualWithDelta($found->layout->bottomOf($object), 1e-9);
+    }
+})->with([0, 1, 2, 3, 4, 8, 13, 21, 34, 55]);
+
+it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
+    $plan = fn(array $piece): PlanAnswer => (new Planner(new CalibrationMemory()))->plan(Plans::read([], $piece));
+    $looked = 0;
+    for ($seed = $first; $seed < $first + 12; $seed++) {
+        $piece = pieceOf($seed);
+        $answer = $plan($piece);
+        if (!$answer->isFeasible()) {
+            continue;
+        }
+        $looked++;
+        $always = Plans::changed(['/studio/hours' => [['days' => 'mon-sun', 'from' => '00:00', 'to' => '24:00']]], $piece);
+        $loose = ['inclusions' => array_map(
+            fn(array $object): array => ['tolerance_mm' => $object['tolerance_mm'] + 2.0] + $object,
+            $piece['inclusions'],
+        )] + $piece;
+        $both = ['resins' => array_values(['x' . $piece['resins'][0]['id'] => $piece['resins'][0]] + [
+            'xdeep' => Starters::RESINS['deep'], 'xcoat' => Starters::RESINS['coat'],
+        ])] + $piece;
+        expect($plan($always)->cost())->toBeLessThanOrEqual($answer->cost() + 1e-9, "hours of {$seed}")
+            ->and($plan($loose)->rank()[0])->toBeLessThanOrEqual($answer->rank()[0], "tolerance of {$seed}")
+            ->and($plan($both)->rank() <=> $answer->rank())->toBeLessThan(1, "resins of {$seed}");
+    }
+    expect($looked)->toBeGreaterThan(7);
+})->with([200, 212]);
