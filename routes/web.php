@@ -50,6 +50,7 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SupplyTableController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TickController;
+use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
 use App\Http\Middleware\LeavesSession;
@@ -57,7 +58,7 @@ use App\Http\Middleware\PressedOnce;
 use App\Http\Middleware\StillSignedIn;
 use Illuminate\Support\Facades\Route;
 
-Route::redirect('/', '/pieces');
+Route::redirect('/', '/today');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
@@ -72,6 +73,8 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(function (): void {
     Route::delete('/session', [SessionController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/today', [TodayController::class, 'show'])->name('today');
 
     Route::get('/studio', [StudioController::class, 'edit'])->name('studio');
     Route::patch('/studio/defaults', [DefaultsController::class, 'update'])->name('studio.defaults');

@@ -256,7 +256,7 @@ return [
         ],
         'key' => [
             'work'  => 'workable', 'liquid' => 'liquid', 'tacky' => 'too soft', 'window' => 'recoat window', 'hard' => 'hardening',
-            'bench' => 'your hours', 'night' => 'night',
+            'bench' => 'your hours', 'wanted' => 'you are wanted', 'night' => 'night',
         ],
     ],
 ];

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 // What stands on every page, the studio, accounts, and pages of errors.
 return [
-    'skip'   => 'To the content', 'places' => 'Places', 'sign-out' => 'Sign out',
-    'nav'    => ['pieces' => 'Pieces', 'orders' => 'Orders', 'shelf' => 'Shelf', 'materials' => 'Materials', 'studio' => 'Studio'],
+    'skip' => 'To the content', 'places' => 'Places', 'sign-out' => 'Sign out',
+    'nav'  => [
+        'today' => 'Today', 'pieces' => 'Pieces', 'orders' => 'Orders', 'shelf' => 'Shelf', 'materials' => 'Materials', 'studio' => 'Studio',
+    ],
     'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
     'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],
     'studio' => [

@@ -22,7 +22,7 @@ final class SessionController extends Controller
         $request->authenticate();
         $request->session()->regenerate();
 
-        return redirect()->to(self::path($request->session()->pull('url.intended')) ?? route('pieces.index', absolute: false));
+        return redirect()->to(self::path($request->session()->pull('url.intended')) ?? route('today', absolute: false));
     }
 
     /** Where somebody wanted to go, if that is here. */

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Turns\Turn;
 use Closure;
 use Illuminate\Support\Facades\Cache;
+use Pensilis\Answer\Agenda;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Exception\PensilisException;
@@ -46,6 +47,24 @@ final readonly class Answers
         $answer = Cache::get($this->key($piece));
 
         return $answer instanceof PlanAnswer ? $answer : null;
+    }
+
+    /** What is still to be done for a piece, from what is kept of it; null where nothing is. */
+    public function agenda(Piece $piece): ?Agenda
+    {
+        $key = "{$this->key($piece)}:agenda";
+        $known = Cache::get($key);
+        if ($known instanceof Agenda) {
+            return $known;
+        }
+        $answer = $this->kept($piece);
+        if ($answer === null) {
+            return null;
+        }
+        $agenda = Agenda::of($answer);
+        Cache::put($key, $agenda, now()->addDays(self::KEPT_DAYS));
+
+        return $agenda;
     }
 
     /** A resin with the law that its sheet implies. */

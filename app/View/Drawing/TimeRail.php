@@ -6,6 +6,7 @@ namespace App\View\Drawing;
 
 use App\Words\Figures;
 use App\Words\Words;
+use Pensilis\Answer\Phase;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Scheduling\TaskKind;
 
@@ -93,29 +94,19 @@ final readonly class TimeRail
     {
         $rows = [];
         foreach ($this->answer->simulation->pours ?? [] as $k => $pour) {
-            $points = [
-                ['work', 0.0, $pour->workingUntil],
-                ['liquid', $pour->workingUntil, $pour->surfaceSets],
-                ['tacky', $pour->surfaceSets, $pour->recoatOpens],
-                ['window', $pour->recoatOpens, $pour->recoatCloses],
-                ['hard', $pour->recoatCloses, $pour->demold],
-            ];
             $phases = [];
-            foreach ($points as [$kind, $from, $to]) {
-                if ($from !== null && $to !== null && $to > $from) {
-                    [$begins, $ends] = [$pour->startHour + $from, $pour->startHour + $to];
-                    $phases[] = [
-                        'kind'  => $kind,
-                        'x'     => $this->x($begins),
-                        'width' => $this->x($ends) - $this->x($begins),
-                        'says'  => Words::say('piece.rail.phase', [
-                            'number' => $k + 1,
-                            'phase'  => Words::say("piece.rail.phases.{$kind}"),
-                            'from'   => $this->figures->moment($begins),
-                            'to'     => $this->figures->moment($ends),
-                        ]),
-                    ];
-                }
+            foreach (Phase::all($pour, $pour->startHour) as $phase) {
+                $phases[] = [
+                    'kind'  => $phase->kind,
+                    'x'     => $this->x($phase->from),
+                    'width' => $this->x($phase->to) - $this->x($phase->from),
+                    'says'  => Words::say('piece.rail.phase', [
+                        'number' => $k + 1,
+                        'phase'  => Words::say("piece.rail.phases.{$phase->kind}"),
+                        'from'   => $this->figures->moment($phase->from),
+                        'to'     => $this->figures->moment($phase->to),
+                    ]),
+                ];
             }
             $rows[] = $phases;
         }

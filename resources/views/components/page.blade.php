@@ -12,7 +12,7 @@
 <body @if($ended) data-ended @endif @class(['at-desk' => $desk])>
 <a class="visually-hidden-focusable skip" href="#main">{{ __('places.skip') }}</a>
 <header class="masthead">
-    <a class="brand" href="{{ route('pieces.index', absolute: false) }}">
+    <a class="brand" href="{{ route('today', absolute: false) }}">
         <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true">
             <path class="mark-line" d="M12 1v9"/>
             <path class="mark-bob" d="M8.5 10h7L12 18z"/>
@@ -22,6 +22,8 @@
     </a>
     @if(!$alone && auth()->check())
         <nav aria-label="{{ __('places.places') }}">
+            <a href="{{ route('today', absolute: false) }}" @if(request()->routeIs('today')) aria-current="page"
+                @endif>{{ __('places.nav.today') }}</a>
             <a href="{{ route('pieces.index', absolute: false) }}" @if(request()->routeIs('pieces.*')) aria-current="page"
                 @endif>{{ __('places.nav.pieces') }}</a>
             <a href="{{ route('orders', absolute: false) }}" @if(request()->routeIs('orders*')) aria-current="page"

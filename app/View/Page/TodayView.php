@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Words\Words;
+use DateTimeImmutable;
+use Pensilis\Answer\Errand;
+use Pensilis\Quantity\Duration;
+
+/**
+ * The day: what can be done with the time at hand, what comes next, what is late, what gets in each other's way, and all pieces on one time
+ * line from this midnight on.
+ */
+final readonly class TodayView
+{
+    /** Days on the time line. */
+    public const DAYS = 7;
+
+    /** What comes next that is told. */
+    private const AHEAD = 8;
+
+    /** Hours within which things get in each other's way. */
+    private const SOON = 24.0 * self::DAYS;
+
+    private DateTimeImmutable $from;
+
+    /** @param list<TodayPiece> $pieces */
+    public function __construct(private array $pieces, public DateTimeImmutable $now, public float $minutes)
+    {
+        $this->from = $now->setTime(0, 0);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->pieces === [];
+    }
+
+    /** @return list<TodayPiece> that are planned, with something left to do or to wait for */
+    public function going(): array
+    {
+        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->isGoingOn($this->now)));
+    }
+
+    /** @return list<TodayPiece> that nobody has looked for times of yet */
+    public function unplanned(): array
+    {
+        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->agenda === null));
+    }
+
+    /** @return list<TodayPiece> that cannot be cast as they are, or have no start */
+    public function stuck(): array
+    {
+        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->agenda?->isEmpty() === true));
+    }
+
+    public function atHand(): string
+    {
+        return Duration::hours($this->minutes / 60.0)->print();
+    }
+
+    /** @return list<array{TodayPiece, string, string}> piece, what is done, and how long that takes and can wait */
+    public function doable(): array
+    {
+        return $this->begun(fn(Errand $one): bool => 60.0 * $one->hours <= $this->minutes + 1e-6);
+    }
+
+    /** @return list<array{TodayPiece, string, string}> what could be begun but takes longer than there is time */
+    public function tooLong(): array
+    {
+        return $this->begun(fn(Errand $one): bool => 60.0 * $one->hours > $this->minutes + 1e-6);
+    }
+
+    /**
+     * What could be begun now, that which closes soonest first. Of each piece only what is next.
+     *
+     * @param callable(Errand): bool $wanted
+     *
+     * @return list<array{TodayPiece, string, string}>
+     */
+    private function begun(callable $wanted): array
+    {
+        $found = [];
+        foreach ($this->going() as $piece) {
+            [$errand, $now] = [$piece->errands()[0] ?? null, $piece->hour($this->now)];
+            if ($errand !== null && $errand->canBegin($now) && !$this->isStale($piece, $errand, $now) && $wanted($errand)) {
+                $found[] = [$errand->closes - $now, [$piece, $piece->says($errand), $this->lasts($piece, $errand)]];
+            }
+        }
+        usort($found, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return array_column($found, 1);
+    }
+
+    private function lasts(TodayPiece $piece, Errand $errand): string
+    {
+        $takes = ['takes' => $piece->span($errand->hours)];
+
+        return is_infinite($errand->closes)
+            ? Words::say('today.takes', $takes)
+            : Words::say('today.takes-until', $takes + ['until' => $piece->moment($errand->closes)]);
+    }
+
+    /** Whether a piece was to begin days ago and nobody did: its times are to be found anew. */
+    private function isStale(TodayPiece $piece, Errand $errand, float $now): bool
+    {
+        return !$piece->hasBegun() && $now > $errand->start + 24.0;
+    }
+
+    /** @return list<array{TodayPiece, string, string}> piece, what is done, and when: what cannot be begun yet, the soonest first */
+    public function ahead(): array
+    {
+        $found = [];
+        foreach ($this->going() as $piece) {
+            $now = $piece->hour($this->now);
+            foreach ($piece->errands() as $n => $errand) {
+                if ($errand->start > $now && !($n === 0 && $errand->canBegin($now))) {
+                    $found[] = [$errand->start - $now, [$piece, $piece->says($errand), $this->when($piece, $errand)]];
+                }
+            }
+        }
+        usort($found, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return array_slice(array_column($found, 1), 0, self::AHEAD);
+    }
+
+    private function when(TodayPiece $piece, Errand $errand): string
+    {
+        $says = ['at' => $piece->moment($errand->start), 'opens' => $piece->moment($errand->opens)];
+
+        return match (true) {
+            is_infinite($errand->closes)                                               => Words::say('today.at', $says),
+            $errand->start > $errand->closes || $errand->start < $errand->opens - 1e-6 => Words::say(
+                'today.moved',
+                $says + ['closes' => $piece->moment($errand->closes)],
+            ),
+            default => Words::say('today.between', $says + ['closes' => $piece->moment($errand->closes)]),
+        };
+    }
+
+    /** @return list<array{TodayPiece, string, string}> piece, what was to be done, and what is to be done now */
+    public function late(): array
+    {
+        $found = [];
+        foreach ($this->going() as $piece) {
+            [$errand, $now] = [$piece->errands()[0] ?? null, $piece->hour($this->now)];
+            if ($errand === null || !($errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now))) {
+                continue;
+            }
+            $found[] = [$piece, $piece->says($errand), Words::say('today.' . match (true) {
+                $errand->isMissed($now)               => 'missed',
+                $this->isStale($piece, $errand, $now) => 'stale',
+                $now < $errand->opens                 => 'early',
+                default                               => 'late',
+            }, [
+                'at'     => $piece->moment($errand->start), 'opens' => $piece->moment($errand->opens),
+                'closes' => is_infinite($errand->closes) ? '' : $piece->moment($errand->closes),
+            ])];
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{TodayPiece, TodayPiece, string}> two pieces that want hands at once, and when */
+    public function conflicts(): array
+    {
+        $spans = [];
+        foreach ($this->going() as $piece) {
+            $now = $piece->hour($this->now);
+            foreach ($piece->errands() as $errand) {
+                if ($errand->start > $now && $errand->start < $now + self::SOON) {
+                    $spans[] = [$errand->start - $now, $errand->start + $errand->hours - $now, $piece, $errand];
+                }
+            }
+        }
+        usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+        $found = [];
+        foreach ($spans as $n => [, $ends, $piece, $errand]) {
+            foreach (array_slice($spans, $n + 1) as [$begins, , $other]) {
+                if ($begins >= $ends - 1e-6) {
+                    break;
+                }
+                if ($other !== $piece) {
+                    $found[] = [$piece, $other, $piece->moment($errand->start)];
+                }
+            }
+        }
+
+        return array_slice($found, 0, self::AHEAD);
+    }
+
+    /** Where a moment lies on the time line, percent. */
+    private function x(DateTimeImmutable $moment): float
+    {
+        $share = ($moment->getTimestamp() - $this->from->getTimestamp()) / (86400.0 * self::DAYS);
+
+        return round(100.0 * max(0.0, min(1.0, $share)), 3);
+    }
+
+    public function nowX(): float
+    {
+        return $this->x($this->now);
+    }
+
+    /** @return list<array{x: float, label: string}> each midnight */
+    public function days(): array
+    {
+        return array_map(fn(int $n): array => [
+            'x' => round(100.0 * $n / self::DAYS, 3), 'label' => $this->from->modify("+{$n} days")->format('D j'),
+        ], range(0, self::DAYS - 1));
+    }
+
+    /** @return list<array{float, float}> x and width of the nights, 22 to 6 */
+    public function nights(): array
+    {
+        return array_map(function (int $n): array {
+            [$dusk, $dawn] = [$this->from->modify(($n - 1) . ' days')->setTime(22, 0), $this->from->modify("{$n} days")->setTime(6, 0)];
+
+            return [$this->x($dusk), round($this->x($dawn) - $this->x($dusk), 3)];
+        }, range(0, self::DAYS));
+    }
+
+    /** @return list<array{kind: string, x: float, width: float, says: string}> what the pours of a piece are like, on the time line */
+    public function phases(TodayPiece $piece): array
+    {
+        $drawn = [];
+        foreach ($piece->phases() as $k => $phases) {
+            foreach ($phases as $phase) {
+                [$from, $to] = [$piece->at($phase->from), $piece->at($phase->to)];
+                if ($from !== null && $to !== null && $this->x($to) > $this->x($from)) {
+                    $drawn[] = [
+                        'kind' => $phase->kind, 'x' => $this->x($from), 'width' => round($this->x($to) - $this->x($from), 3),
+                        'says' => Words::say('piece.rail.phase', [
+                            'number' => $k + 1, 'phase' => Words::say("piece.rail.phases.{$phase->kind}"),
+                            'from'   => $piece->moment($phase->from), 'to' => $piece->moment($phase->to),
+                        ]),
+                    ];
+                }
+            }
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<float> where hands are wanted for a piece, on the time line */
+    public function marks(TodayPiece $piece): array
+    {
+        $marks = array_map(fn(Errand $one): ?DateTimeImmutable => $piece->at($one->start), $piece->errands());
+        $marks = array_map(fn(DateTimeImmutable $at): float => $this->x($at), array_filter($marks));
+
+        return array_values(array_filter($marks, fn(float $x): bool => $x > 0.0 && $x < 100.0));
+    }
+}

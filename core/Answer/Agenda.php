@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\StudioClock;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
+use Pensilis\Thermal\SimulatedPour;
+
+/**
+ * What is still to be done for a piece, and what its pours are like meanwhile: as planned, and from what really happened on. A pour that
+ * was begun at another hour moves the windows of what comes on it by as much; what was planned before it is done. What must come right
+ * before a pour, making ready and sanding, is part of it.
+ */
+final readonly class Agenda
+{
+    /**
+     * @param list<SimulatedPour> $pours
+     * @param list<Joint>         $joints
+     * @param list<Task>          $tasks
+     */
+    private function __construct(
+        public StudioClock $clock,
+        private array $pours,
+        private array $joints,
+        private array $tasks,
+    ) {}
+
+    /** Empty where nothing could be planned, or there is no clock to plan by. */
+    public static function of(PlanAnswer $answer): self
+    {
+        [$simulation, $clock] = [$answer->simulation, $answer->plan->studio->clock];
+
+        return $simulation === null || !$answer->isFeasible() || !$clock->isSet()
+            ? new self($clock, [], [], [])
+            : new self($clock, $simulation->pours, $answer->joints, $answer->tasks);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->pours === [];
+    }
+
+    /**
+     * @param array<int, float> $poured hour of the plan at which pours were really begun, by number
+     *
+     * @return list<Errand> in the order in which they are planned
+     */
+    public function errands(array $poured): array
+    {
+        $last = $poured === [] ? -1 : max(array_keys($poured));
+        $done = $last < 0 ? -INF : $this->pours[$last]->startHour ?? INF;
+        // What comes after a pour that was begun later comes as much later.
+        $later = $last < 0 ? 0.0 : $poured[$last] - $done;
+        $errands = [];
+        foreach ($this->tasks as $task) {
+            $isPast = $task->start <= $done + 1e-6 || ($task->pour !== null && $task->pour <= $last && $task->kind !== TaskKind::Apply);
+            if ($task->kind->isWork() && !$isPast && !in_array($task->kind, [TaskKind::Prepare, TaskKind::Sand], true)) {
+                $errands[] = $task->kind === TaskKind::Pour ? $this->pouring($task, $poured) : new Errand(
+                    $task,
+                    $task->start,
+                    $task->end - $task->start,
+                    $task->start + $later,
+                );
+            }
+        }
+
+        return $errands;
+    }
+
+    /** @param array<int, float> $poured */
+    private function pouring(Task $task, array $poured): Errand
+    {
+        $k = (int) $task->pour;
+        $before = array_filter($this->tasks, fn(Task $one): bool => in_array($one->kind, [TaskKind::Prepare, TaskKind::Sand], true)
+            && $one->pour === $k && $one->end > $task->start - 1e-6);
+        $lead = array_sum(array_map(fn(Task $one): float => $one->end - $one->start, $before));
+        [$start, $hours] = [$task->start - $lead, $task->end - $task->start + $lead];
+        $below = $this->pours[$k - 1] ?? null;
+        if ($below === null) {
+            return new Errand($task, $start, $hours, $start);
+        }
+        $begun = $poured[$k - 1] ?? $below->startHour;
+        [$opens, $closes] = match ($this->joints[$k - 1] ?? null) {
+            Joint::Sanded => [max($below->demold ?? INF, $below->recoatCloses ?? INF), INF],
+            Joint::Wet    => [0.0, $below->gelFirst ?? INF],
+            default       => [$below->recoatOpens ?? INF, $below->recoatCloses ?? INF],
+        };
+
+        return new Errand($task, $start, $hours, $begun + $opens - $lead, $begun + $closes - $lead);
+    }
+
+    /**
+     * @param array<int, float> $poured
+     *
+     * @return list<list<Phase>> of each pour; from when it was really begun, else as planned
+     */
+    public function phases(array $poured): array
+    {
+        return array_map(
+            fn(SimulatedPour $pour, int $k): array => Phase::all($pour, $poured[$k] ?? $pour->startHour),
+            $this->pours,
+            array_keys($this->pours),
+        );
+    }
+
+    /** Hour of the plan at which the last of it is cured. */
+    public function ends(): float
+    {
+        return max([0.0, ...array_map(fn(Task $task): float => $task->end, $this->tasks)]);
+    }
+}

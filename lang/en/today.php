@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+// The day: what can be done now, what comes next, and all pieces on one time line.
+return [
+    'title' => 'Today', 'have' => 'You have', 'show' => 'Show',
+    'teach' => 'Here every piece will stand on one time line: what cures, which window opens next, and what you can do now. '
+        . 'Begin with a piece.',
+    'now'       => 'With :time at hand', 'nothing-now' => 'Nothing can be begun in that time.',
+    'longer'    => 'Could be begun, but takes longer',
+    'takes'     => 'takes :takes', 'takes-until' => 'takes :takes; begin by :until',
+    'ahead'     => 'Next', 'nothing-ahead' => 'Nothing is planned.',
+    'at'        => ':at', 'between' => ':at; can be begun from :opens to :closes',
+    'moved'     => 'planned :at, but it can be begun only from :opens to :closes: find the times anew',
+    'late-head' => 'Late', 'late' => 'planned :at; it can still be done',
+    'missed'    => 'planned :at; the window closed :closes. Find the times anew, or sand once it is hard',
+    'early'     => 'planned :at; can be begun from :opens',
+    'stale'     => 'planned :at; set a new start',
+    'conflicts' => 'At the same time', 'and' => 'and', 'at-once' => 'both want you on :at',
+    'line'      => 'All pieces', 'piece' => 'Piece', 'scrolls' => 'Time line of all pieces, scrolls sideways',
+    'stuck'     => 'Need another look, or a start',
+    'finding'   => 'Finding times of one piece …|Finding times of :count pieces …', 'find' => 'Find them',
+];

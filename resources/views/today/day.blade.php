@@ -1,0 +1,57 @@
+<div id="day">
+    @if($view->unplanned() !== [])
+        <p class="status" role="status" hx-get="{{ route('today', ['find' => 1, 'minutes' => $view->atHand()], false) }}" hx-trigger="load"
+            hx-target="#day" hx-swap="outerHTML" id="finding-{{ count($view->unplanned()) }}">
+            {{ trans_choice('today.finding', count($view->unplanned())) }}
+            <noscript><a href="{{ route('today', ['find' => 1], false) }}">{{ __('today.find') }}</a></noscript>
+        </p>
+    @endif
+    <div class="today">
+        <section aria-labelledby="now">
+            <h2 id="now">{{ __('today.now', ['time' => $view->atHand()]) }}</h2>
+            @include('today.list', ['lines' => $view->doable(), 'none' => __('today.nothing-now')])
+            @if($view->tooLong() !== [])
+                <h3>{{ __('today.longer') }}</h3>
+                @include('today.list', ['lines' => $view->tooLong(), 'none' => ''])
+            @endif
+            @if($view->late() !== [])
+                <h2>{{ __('today.late-head') }}</h2>
+                @include('today.list', ['lines' => $view->late(), 'none' => ''])
+            @endif
+        </section>
+        <section aria-labelledby="ahead">
+            <h2 id="ahead">{{ __('today.ahead') }}</h2>
+            @include('today.list', ['lines' => $view->ahead(), 'none' => __('today.nothing-ahead')])
+        </section>
+    </div>
+    @if($view->going() !== [])
+        <section aria-labelledby="line">
+            <h2 id="line">{{ __('today.line') }}</h2>
+            @include('today.line')
+        </section>
+    @endif
+    @if($view->conflicts() !== [])
+        <section aria-labelledby="conflicts">
+            <h2 id="conflicts">{{ __('today.conflicts') }}</h2>
+            <ul class="errands">
+                @foreach($view->conflicts() as [$one, $other, $at])
+                    <li>
+                        <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a> {{ __('today.and') }}
+                        <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>
+                        <span class="quiet">{{ __('today.at-once', ['at' => $at]) }}</span>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
+    @if($view->stuck() !== [])
+        <section aria-labelledby="stuck">
+            <h2 id="stuck">{{ __('today.stuck') }}</h2>
+            <p>
+                @foreach($view->stuck() as $one)
+                    <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>@if(!$loop->last) · @endif
+                @endforeach
+            </p>
+        </section>
+    @endif
+</div>

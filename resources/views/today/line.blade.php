@@ -1,0 +1,43 @@
+@include('pieces.rail-key', ['kinds' => ['work', 'liquid', 'tacky', 'window', 'hard', 'wanted', 'night']])
+<div class="scrolls" tabindex="0" role="region" aria-label="{{ __('today.scrolls') }}">
+    <table class="day-line">
+        <thead>
+            <tr>
+                <th scope="col">{{ __('today.piece') }}</th>
+                <th scope="col" class="track">
+                    <span class="visually-hidden">{{ __('today.line') }}</span>
+                    <svg width="100%" height="24" aria-hidden="true">
+                        @foreach($view->days() as $day)
+                            <line class="midnight" x1="{{ $day['x'] }}%" x2="{{ $day['x'] }}%" y1="4" y2="24"/>
+                            <text x="{{ $day['x'] }}%" dx="4" y="14">{{ $day['label'] }}</text>
+                        @endforeach
+                    </svg>
+                </th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach($view->going() as $one)
+                @php($phases = $view->phases($one))
+                <tr>
+                    <th scope="row"><a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a></th>
+                    <td class="track">
+                        <svg width="100%" height="28" @if($phases === []) aria-hidden="true" @else role="img"
+                            aria-label="{{ implode('; ', array_column($phases, 'says')) }}" @endif>
+                            @foreach($view->nights() as [$x, $width])
+                                <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
+                            @endforeach
+                            @foreach($phases as $phase)
+                                <rect class="phase phase-{{ $phase['kind'] }}" x="{{ $phase['x'] }}%" y="6"
+                                    width="{{ max(0.2, $phase['width']) }}%" height="16"><title>{{ $phase['says'] }}</title></rect>
+                            @endforeach
+                            @foreach($view->marks($one) as $x)
+                                <rect class="wanted" x="{{ $x }}%" y="1" width="4" height="26"/>
+                            @endforeach
+                            <line class="now" x1="{{ $view->nowX() }}%" x2="{{ $view->nowX() }}%" y1="0" y2="28"/>
+                        </svg>
+                    </td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>

@@ -1,0 +1,13 @@
+@if($lines === [])
+    <p class="quiet">{{ $none }}</p>
+@else
+    <ul class="errands">
+        @foreach($lines as [$one, $what, $when])
+            <li>
+                <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
+                <span>{{ $what }}</span>
+                <span class="quiet">{{ $when }}</span>
+            </li>
+        @endforeach
+    </ul>
+@endif

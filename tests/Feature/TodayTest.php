@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\Answers\Answers;
+use App\Models\Piece;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Pensilis\Answer\PlanAnswer;
+use Tests\Plans;
+
+beforeEach(function (): void {
+    $this->user = $this->member();
+    $this->actingAs($this->user);
+    // The cone's plan begins on Monday 2 March at 8 o'clock; it is planned by day.
+    $this->cone = Plans::changed(
+        ['/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']], '/inclusions/0/sealed_coats' => 0],
+        Plans::cone(),
+    );
+    $this->planned = function (array $document, string $title): Piece {
+        $piece = $this->pieceOf($this->user, ['title' => $title] + $document);
+        resolve(Answers::class)->find($piece, $this->user);
+
+        return $piece;
+    };
+    $this->answer = fn(Piece $piece): PlanAnswer => resolve(Answers::class)->kept($piece);
+    $this->at = fn(float $hour) => Carbon::parse('2026-03-02 08:00')->addMinutes((int) round(60.0 * $hour));
+    $this->mixed = fn(Piece $piece, float $hour) => $piece->mixings()->create([
+        'studio_id' => $this->user->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
+    ])->forceFill(['created_at' => ($this->at)($hour)])->save();
+});
+
+afterEach(fn() => Carbon::setTestNow());
+
+it('is the first screen, and teaches where there is nothing', function (): void {
+    $this->get('/')->assertRedirect('/today');
+    $this->get('/today')->assertOk()->assertSee('Here every piece will stand on one time line')->assertDontSee('All pieces');
+});
+
+it('finds times that are missing in a second request', function (): void {
+    $this->pieceOf($this->user, ['title' => 'Late riser'] + $this->cone);
+    Carbon::setTestNow('2026-03-02 09:00');
+    $this->get('/today')->assertOk()->assertSee('Finding times of one piece')->assertDontSee('All pieces');
+    $this->get('/today?find=1&minutes=1%20h', ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false)
+        ->assertDontSee('Finding times')->assertSee('All pieces')->assertSee('Late riser');
+});
+
+it('tells what can be done in the time at hand, and until when', function (): void {
+    $piece = ($this->planned)($this->cone, 'Cone at hand');
+    $pours = ($this->answer)($piece)->simulation->pours;
+    $opens = $pours[0]->startHour + $pours[0]->recoatOpens;
+    ($this->mixed)($piece, $pours[0]->startHour);
+    Carbon::setTestNow(($this->at)($opens + 1.0));
+    $this->get('/today?minutes=2%20h')->assertOk()->assertSeeInOrder(['With 2 h at hand', 'Cone at hand', 'Pour 2', 'begin by']);
+    $this->get('/today?minutes=40')->assertOk()
+        ->assertSeeInOrder(['With 40 min at hand', 'Nothing can be begun', 'takes longer', 'Cone at hand', 'Pour 2']);
+    // Before the window opens nothing can be done, and it says from when.
+    Carbon::setTestNow(($this->at)($opens - 5.0));
+    $this->get('/today?minutes=2%20h')->assertSee('Nothing can be begun')->assertSeeInOrder(['Next', 'Pour 2', 'can be begun from']);
+    // After it has closed it says so.
+    Carbon::setTestNow(($this->at)($pours[0]->startHour + $pours[0]->recoatCloses + 2.0));
+    $this->get('/today')->assertSeeInOrder(['Late', 'Pour 2', 'the window closed']);
+});
+
+it('goes by when a pour was really mixed', function (): void {
+    $piece = ($this->planned)($this->cone, 'Cone mixed late');
+    $pours = ($this->answer)($piece)->simulation->pours;
+    ($this->mixed)($piece, $pours[0]->startHour + 48.0);
+    Carbon::setTestNow(($this->at)($pours[0]->startHour + 49.0));
+    // Two days late, what was planned next lies before its window.
+    $this->get('/today')->assertOk()->assertSee('find the times anew');
+});
+
+it('tells of two pieces that want hands at once', function (): void {
+    ($this->planned)($this->cone, 'First cone');
+    ($this->planned)($this->cone, 'Second cone');
+    Carbon::setTestNow('2026-03-02 06:00');
+    $this->get('/today')->assertOk()
+        ->assertSeeInOrder(['At the same time', 'Second cone', 'and', 'First cone', 'both want you on Mon 2 Mar']);
+});
+
+it('shows only the studio’s own pieces, and none that is deleted', function (): void {
+    ($this->planned)($this->cone, 'Gone cone')->delete();
+    $other = $this->member('two@studio.example');
+    $this->pieceOf($other, ['title' => 'Another studio’s'] + $this->cone);
+    $this->get('/today')->assertOk()->assertDontSee('Gone cone')->assertDontSee('Another studio’s');
+});
+
+it('says what time can be written, and keeps what was', function (string $said): void {
+    $this->from('/today')->get('/today?minutes=' . rawurlencode($said))->assertRedirect('/today')->assertSessionHasErrors('minutes')
+        ->assertSessionHasInput('minutes', $said);
+})->with(['soon', '-5', '0 min', '90 days', str_repeat('9', 60), '3 kg']);
+
+it('asks no more of the database for more pieces', function (): void {
+    ($this->planned)($this->cone, 'One');
+    $count = function (): int {
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $this->get('/today')->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    $one = $count();
+    foreach (range(2, 6) as $n) {
+        ($this->planned)($this->cone, "Cone {$n}");
+    }
+    expect($count())->toBe($one);
+});
