@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedInvitationController;
 use App\Http\Controllers\AmountController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\CureController;
 use App\Http\Controllers\DamController;
@@ -131,6 +132,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::patch('/mixings/{mixing}', [MixingController::class, 'update'])->name('mixings.update');
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
+    Route::get('/pieces/{piece}/calendar', [CalendarController::class, 'show'])->name('pieces.calendar');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::patch('/pieces/{piece}/sheet', [TickController::class, 'update'])->name('pieces.ticks');
     Route::get('/pieces/{piece}/template', [TemplateController::class, 'show'])->name('pieces.template');

@@ -39,6 +39,7 @@ enum Code: string
     case MissingValue = 'missing';
     case MissingDose = 'missing.dose';
     case MissingPours = 'missing.pours';
+    case MissingStart = 'missing.start';
 
     // What a file says.
     case ImpossibleValue = 'impossible-value';

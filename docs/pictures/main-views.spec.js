@@ -1,5 +1,6 @@
 // Takes the pictures of docs/screenshots from the demo data: bin/pictures.
-import { computed, field, open, signIn, stage, test } from '../../tests/Browser/bench.js';
+import { expect } from '@playwright/test';
+import { computed, open, signIn, stage, test } from '../../tests/Browser/bench.js';
 
 const shot = (page, name) => page.screenshot({ path: `docs/screenshots/${name}.png` });
 
@@ -53,16 +54,11 @@ test('main views', async ({ page }) => {
     await shot(page, 'studio');
 });
 
-test('a verdict with a mend', async ({ page }) => {
+test('today', async ({ page }) => {
     await signIn(page);
-    await open(page, 'Larch cone block');
-    const height = await field(page, '/inclusions/0/target_bottom_mm');
-    await height.fill('30 mm');
-    await height.press('Tab');
-    await page.getByRole('button', { name: /Set “cone” at/ }).waitFor();
-    await shot(page, 'verdict');
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await computed(page);
+    await page.goto('/today');
+    await expect(page.locator('#day [hx-get]')).toHaveCount(0, { timeout: 60_000 });
+    await shot(page, 'today');
 });
 
 test.describe('in the hand', () => {

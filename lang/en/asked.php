@@ -123,8 +123,9 @@ return [
         'most'          => 'At most :most are kept of a resin; take an old one out first.',
         'none'          => 'There is nothing to go by yet: write down when a pour gelled.',
     ],
-    'today' => ['minutes.*' => 'Write how much time you have, such as 40 min or 2 h.'],
-    'cure'  => [
+    'calendar' => ['none' => 'There is no timetable for a calendar: the verdict says why, or the piece has no start.'],
+    'today'    => ['minutes.*' => 'Write how much time you have, such as 40 min or 2 h.'],
+    'cure'     => [
         'frame.*'  => 'Choose a moment on the slider.',
         'height.*' => 'Write a height above the floor, such as 12 mm.',
         'beyond'   => 'Write a height between the floor and the top of the fill, :most.',

@@ -34,6 +34,7 @@ return [
     'missing'         => ['says' => ':cause'],
     'missing.dose'    => ['says' => 'Say how much of “:colour”: write “:key”.'],
     'missing.pours'   => ['says' => 'The key “pours” is missing here; add the pours, or let pensilis:plan find them.'],
+    'missing.start'   => ['says' => 'Say when the plan starts, such as \"2026-03-02T08:00\": without a start there are no days.'],
 
     // What a file says.
     'impossible-value'       => ['says' => ':cause'],

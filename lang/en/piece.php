@@ -13,7 +13,7 @@ return [
     ],
     'head' => [
         'sheet'     => 'Pour sheet', 'template' => 'Template', 'photograph' => 'Photograph',
-        'reference' => 'Reference picture', 'file' => 'Plan file',
+        'reference' => 'Reference picture', 'file' => 'Plan file', 'calendar' => 'Calendar file',
         'undo'      => 'Undo', 'redo' => 'Redo', 'copy' => 'Copy', 'delete' => 'Delete', 'more' => 'More', 'keys' => 'Keys',
     ],
     'more'   => 'More',

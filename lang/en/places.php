@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'skip' => 'To the content', 'places' => 'Places', 'sign-out' => 'Sign out',
     'nav'  => [
-        'today' => 'Today', 'pieces' => 'Pieces', 'orders' => 'Orders', 'shelf' => 'Shelf', 'materials' => 'Materials', 'studio' => 'Studio',
+        'today'  => 'Today', 'pieces' => 'Pieces', 'orders' => 'Orders', 'shelf' => 'Shelf', 'materials' => 'Materials',
+        'studio' => 'Studio',
     ],
     'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
     'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],

@@ -44,6 +44,9 @@ for (const [name, viewport] of [
         test('list, studio and refusals', async ({ page }) => {
             await signIn(page);
             await holds(page);
+            await page.goto('/today');
+            await expect(page.locator('#day [hx-get]')).toHaveCount(0, { timeout: 60_000 });
+            await holds(page);
             await page.goto('/materials');
             await holds(page);
             await page.goto('/studio');

@@ -24,7 +24,7 @@ it('signs in with a new session, and out again', function (): void {
     $user = $this->member();
     $this->get('/sign-in')->assertOk()->assertSee('Mail address');
     $before = session()->getId();
-    $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long test password'])->assertRedirect('/pieces');
+    $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long test password'])->assertRedirect('/today');
     expect(session()->getId())->not->toBe($before);
     $this->assertAuthenticatedAs($user);
     $this->delete('/session')->assertRedirect();

@@ -13,6 +13,7 @@
             <ul>
                 <li><a href="{{ route('pieces.photograph', $view->piece, false) }}">{{ __('piece.head.photograph') }}</a></li>
                 <li><a href="{{ route('pieces.reference', $view->piece, false) }}">{{ __('piece.head.reference') }}</a></li>
+                <li><a href="{{ route('pieces.calendar', $view->piece, false) }}">{{ __('piece.head.calendar') }}</a></li>
                 <li><a href="{{ route('pieces.file', $view->piece, false) }}">{{ __('piece.head.file') }}</a></li>
                 <li>
                     <form method="post" action="{{ route('pieces.copies.store', $view->piece, false) }}">

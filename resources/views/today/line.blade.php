@@ -1,4 +1,4 @@
-@include('pieces.rail-key', ['kinds' => ['work', 'liquid', 'tacky', 'window', 'hard', 'wanted', 'night']])
+@include('pieces.rail-key', ['railKinds' => ['work', 'liquid', 'tacky', 'window', 'hard', 'wanted', 'night']])
 <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('today.scrolls') }}">
     <table class="day-line">
         <thead>

@@ -136,21 +136,21 @@ it('keeps out the address that guesses, and not the owner elsewhere', function (
     }
     $right = ['email' => $user->email, 'password' => PASSWORD_OF_TESTS];
     $this->post('/sign-in', $right)->assertTooManyRequests();
-    $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->post('/sign-in', $right)->assertRedirect('/pieces');
+    $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->post('/sign-in', $right)->assertRedirect('/today');
     $this->assertAuthenticated();
 });
 
 it('never keeps the owner out at a place that is known', function (): void {
     $user = $this->member();
     $right = ['email' => $user->email, 'password' => PASSWORD_OF_TESTS];
-    $place = $this->post('/sign-in', $right)->assertRedirect('/pieces')->getCookie('known_place')?->getValue();
+    $place = $this->post('/sign-in', $right)->assertRedirect('/today')->getCookie('known_place')?->getValue();
     $this->delete('/session');
     // Seventy addresses guess: nobody gets in from a new one.
     for ($n = 0; $n < 70; $n++) {
         RateLimiter::hit("sign-in:account:{$user->email}", 600);
     }
     $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.8'])->post('/sign-in', $right)->assertTooManyRequests();
-    $this->withCookie('known_place', (string) $place)->post('/sign-in', $right)->assertRedirect('/pieces');
+    $this->withCookie('known_place', (string) $place)->post('/sign-in', $right)->assertRedirect('/today');
     // The place is known to that account alone.
     $this->delete('/session');
     $other = $this->member('two@studio.example', $user->studio);
@@ -164,7 +164,7 @@ it('never keeps the owner out at a place that is known', function (): void {
 it('takes an address for one whatever its case', function (): void {
     $user = $this->member('Mixed.Case@Studio.example');
     expect($user->email)->toBe('mixed.case@studio.example');
-    $this->post('/sign-in', ['email' => 'MIXED.case@studio.EXAMPLE', 'password' => PASSWORD_OF_TESTS])->assertRedirect('/pieces');
+    $this->post('/sign-in', ['email' => 'MIXED.case@studio.EXAMPLE', 'password' => PASSWORD_OF_TESTS])->assertRedirect('/today');
     $this->artisan('pensilis:account', ['email' => 'MIXED.CASE@studio.example'])->assertExitCode(2);
 });
 
@@ -218,8 +218,8 @@ it('goes on after signing in where somebody was going, if that is here', functio
 })->with([
     'a page'          => ['http://localhost/pieces/01J?heat=1', '/pieces/01J?heat=1'],
     'another host'    => ['https://evil.example/studio', '/studio'],
-    'two slashes'     => ['//evil.example//evil', '/pieces'],
-    'nothing to read' => ['http:///', '/pieces'],
+    'two slashes'     => ['//evil.example//evil', '/today'],
+    'nothing to read' => ['http:///', '/today'],
 ]);
 
 it('tells a part of a page that the session has ended, and leads back to the page', function (): void {

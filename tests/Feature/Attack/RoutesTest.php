@@ -37,6 +37,7 @@ const OPEN_ADDRESSES = ['/', 'sign-in', 'forgotten', 'new-password', 'new-passwo
 
 /** Addresses that name nothing of a studio, so that there is nothing of another to name. */
 const OWN_ADDRESSES = [
+    'today',
     'session', 'studio', 'studio/defaults', 'studio/invitations', 'shelf', 'shelf/{kind}', 'shelf/{kind}/table.csv',
     'shelf/{kind}/table', 'materials', 'materials/findings', 'orders', 'orders/table.csv',
     'orders/table', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Interchange\Answers;
+
+use App\Words\Words;
+use DateTimeImmutable;
+use Pensilis\Answer\PlanAnswer;
+use Pensilis\Scheduling\StudioClock;
+use Pensilis\Scheduling\Task;
+
+/**
+ * What a plan asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do, and for the end of the cure.
+ *
+ * Times are local ones without a zone ("floating", section 3.3.5, form 1), as those of a plan are: an evening at the bench stays that
+ * evening when the clock is changed. Names of events follow from the plan alone, so that a calendar that is read again changes its events
+ * rather than adding others.
+ */
+final readonly class Calendar
+{
+    /** Octets of a line, without its end (section 3.1). */
+    private const LINE = 75;
+
+    public function __construct(private Words $words, private DateTimeImmutable $stamp) {}
+
+    public function of(PlanAnswer $answer): string
+    {
+        [$plan, $clock] = [$answer->plan, $answer->plan->studio->clock];
+        $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Pensilis//Plan//EN', 'X-WR-CALNAME:' . self::text($plan->title)];
+        foreach ($answer->tasks as $n => $task) {
+            if ($task->kind->isWork()) {
+                array_push($lines, ...$this->event($task, $n, $plan->title, $clock));
+            }
+        }
+
+        return implode("\r\n", array_map(self::folded(...), [...$lines, 'END:VCALENDAR'])) . "\r\n";
+    }
+
+    /** @return list<string> */
+    private function event(Task $task, int $number, string $title, StudioClock $clock): array
+    {
+        $at = fn(float $hour): string => $clock->at($hour)?->format('Ymd\THis') ?? '';
+        $says = $this->words->fact($task->what);
+        $name = hash('xxh64', "{$title} {$clock->iso(0.0)} {$number} {$task->kind->value}");
+
+        return [
+            'BEGIN:VEVENT', "UID:{$name}@pensilis.invalid", 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
+            'DTSTART:' . $at($task->start), 'DTEND:' . $at(max($task->end, $task->start + 1.0 / 60.0)),
+            'SUMMARY:' . self::text("{$title}: {$says}"), 'CATEGORIES:' . mb_strtoupper($task->kind->value), 'END:VEVENT',
+        ];
+    }
+
+    /** A text as section 3.3.11 has it; what no line may hold is left out. */
+    private static function text(string $said): string
+    {
+        $said = (string) preg_replace('/[\x00-\x09\x0b-\x1f\x7f]/', '', $said);
+
+        return strtr($said, ['\\' => '\\\\', ';' => '\;', ',' => '\,', "\n" => '\n']);
+    }
+
+    /** A long line goes on in the next one, after a space; no character is cut. */
+    private static function folded(string $line): string
+    {
+        [$parts, $part] = [[], ''];
+        foreach (mb_str_split($line) as $character) {
+            if (strlen($part) + strlen($character) > self::LINE - ($parts === [] ? 0 : 1)) {
+                $parts[] = $part;
+                $part = '';
+            }
+            $part .= $character;
+        }
+
+        return implode("\r\n ", [...$parts, $part]);
+    }
+}
