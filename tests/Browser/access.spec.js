@@ -109,14 +109,14 @@ for (const [name, viewport] of [
             await page.getByRole('link', { name: 'Bench coat 1:1' }).click();
             await holds(page);
             await page.getByRole('link', { name: 'See what its sheet implies' }).click();
-            await page.getByLabel('It gelled after').fill('4 h 40 min');
-            await page.getByLabel('in a room of').fill('22 °C');
-            await page.getByLabel('in a wide pour').fill('5 mm');
+            await page.getByLabel('After, such as').fill('4 h 40 min');
+            await page.getByLabel('In a room of').fill('22 °C');
+            await page.getByLabel('In a wide pour').fill('5 mm');
             await page.getByRole('button', { name: 'Write it down' }).click();
-            await expect(page.getByText('The gel time was kept.')).toBeVisible();
+            await expect(page.getByText('It was written down.')).toBeVisible();
             await holds(page);
             await page.getByRole('button', { name: 'Take it out' }).first().click();
-            await expect(page.getByText('The gel time was taken out.')).toBeVisible();
+            await expect(page.getByText('It was taken out.')).toBeVisible();
         });
     });
 }
