@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Scheduling\Happened;
 
 /**
  * A piece of a studio, kept as its plan file.
@@ -63,6 +64,18 @@ final class Piece extends Model
     public function studio(): BelongsTo
     {
         return $this->belongsTo(Studio::class);
+    }
+
+    /** What was really poured of it: by when a mix was first written down. Nothing where nothing was, or its plan has no clock. */
+    public function happened(): Happened
+    {
+        $clock = $this->plan()->studio->clock;
+        $begun = [];
+        foreach ($clock->isSet() ? $this->mixings()->latest('id')->get(['pour', 'created_at']) : [] as $one) {
+            $begun[$one->pour] = (float) $clock->hourOf($one->created_at->format('Y-m-d\TH:i'));
+        }
+
+        return $begun === [] ? new Happened() : new Happened($begun, (float) $clock->hourOf(now()->format('Y-m-d\TH:i')));
     }
 
     /** Read once for each document that it holds. */

@@ -9,6 +9,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Task;
@@ -70,14 +71,17 @@ final readonly class Planner
         return $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
     }
 
-    /** The answer for pours whose depths the plan gives, at times that are found for them as for found ones. */
-    public function timed(Plan $plan): PlanAnswer
+    /**
+     * The answer for pours whose depths the plan gives, at times that are found for them as for found ones: for those that were begun
+     * the times at which they were.
+     */
+    public function timed(Plan $plan, Happened $happened = new Happened()): PlanAnswer
     {
         $plan = $plan->byDay();
         $layout = Layout::given($plan);
         $compartments = CompartmentPours::of($plan, $this->store);
         $preparation = $this->preparation($plan);
-        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0))->fill();
+        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0, $happened))->fill();
         if ($placed->run === null) {
             return PlanAnswer::infeasible($plan, [PourSearch::stuck($placed)], drawn: $layout);
         }

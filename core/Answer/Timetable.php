@@ -8,6 +8,7 @@ use Pensilis\Bench\PourActs;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
@@ -57,6 +58,7 @@ final class Timetable
         private readonly CalibrationStore $store,
         private readonly Preparation $preparation,
         private readonly float $earliest = 0.0,
+        private readonly Happened $happened = new Happened(),
     ) {}
 
     /** @param bool $mayBeHot whether times are wanted even for pours that cook */
@@ -99,7 +101,7 @@ final class Timetable
             if (count($came) === count($starts)) {
                 $run->settle(self::latest($starts));
                 $came = self::windows($run);
-                $joints = PlacedPours::joints($starts, $came);
+                $joints = $this->joints($starts, $came);
                 if ($joints !== null) {
                     return PlacedPours::after($run, $starts, $joints);
                 }
@@ -108,6 +110,27 @@ final class Timetable
         }
 
         return PlacedPours::withoutTime($this->longest());
+    }
+
+    /**
+     * @param list<float>  $starts
+     * @param list<Window> $windows
+     *
+     * @return list<Joint>|null null where one of them is no joint; of what was begun, whatever it is
+     */
+    private function joints(array $starts, array $windows): ?array
+    {
+        $joints = [];
+        for ($k = 1; $k < count($starts); $k++) {
+            $after = $starts[$k] - $starts[$k - 1];
+            $joint = $windows[$k - 1]->allows($after) ?? (isset($this->happened->begun[$k]) ? $windows[$k - 1]->joint($after) : null);
+            if ($joint === null) {
+                return null;
+            }
+            $joints[] = $joint;
+        }
+
+        return $joints;
     }
 
     /** @return array<int, float> °C that pours reach which are far too hot, by number */
@@ -146,17 +169,22 @@ final class Timetable
     private function rehearse(PieceHeat $heat, bool $thin): HeatRun|int
     {
         $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
-        $at = 3600.0 * $this->work()[0]->ready;
-        $pours = array_slice($this->layout->pours, 0, self::REHEARSED);
+        $begun = $this->happened->begun;
+        $at = 3600.0 * ($begun[0] ?? $this->work()[0]->ready);
+        $pours = array_slice($this->layout->pours, 0, max(self::REHEARSED, count($begun) + 2));
         $longest = $at;
         foreach ($pours as $k => $pour) {
+            $at = isset($begun[$k]) ? 3600.0 * $begun[$k] : $at;
             $run->pour($pour->mix($this->store), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
             $longest = $at + HeatRun::HORIZON;
+            if (isset($begun[$k + 1])) {
+                continue;
+            }
             $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
             if ($run->tracks()[$k]->opens === null) {
                 return $k + 1;
             }
-            $at = $run->time();
+            $at = max($run->time(), 3600.0 * $this->happened->now);
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), $longest);
 
@@ -180,7 +208,9 @@ final class Timetable
         $run = $same > 0 ? clone $this->kept[$same - 1][1] : $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
         foreach (array_slice($this->layout->pours, $same, null, true) as $k => $pour) {
             $run->advance(3600.0 * $starts[$k]);
-            if ($k > 0 && self::joint($run->tracks()[$k - 1]) !== $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1])) {
+            $isMade = $k === 0 || isset($this->happened->begun[$k])
+                || self::joint($run->tracks()[$k - 1]) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
+            if (!$isMade) {
                 break;
             }
             $run->pour($pour->mix($this->store), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
@@ -225,7 +255,8 @@ final class Timetable
         foreach ($this->layout->pours as $k => $pour) {
             $work[] = new PourWork(
                 PourActs::of($this->plan, $this->layout, $k)->hours(),
-                max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground),
+                max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground, $this->happened->now),
+                $this->happened->begun[$k] ?? null,
             );
         }
 
@@ -246,6 +277,6 @@ final class Timetable
     {
         $brushing = array_filter($this->preparation->tasks, fn(Task $task): bool => $task->kind === TaskKind::Seal);
 
-        return array_values(array_map(fn(Task $task): array => [$task->start, $task->end], $brushing));
+        return [...array_values(array_map(fn(Task $task): array => [$task->start, $task->end], $brushing)), ...$this->happened->away];
     }
 }

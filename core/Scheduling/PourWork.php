@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Pensilis\Scheduling;
 
-/** What is known of one pour before it has a time: hours of work, and the hour from which its objects are ready. */
+/**
+ * What is known of one pour before it has a time: hours of work, the hour from which its objects are ready, and when it was begun, if it
+ * was.
+ */
 final readonly class PourWork
 {
-    public function __construct(public float $hours, public float $ready) {}
+    public function __construct(public float $hours, public float $ready, public ?float $begun = null) {}
 }

@@ -72,6 +72,9 @@ final class StartSearch
      */
     private function first(): array
     {
+        if ($this->work[0]->begun !== null) {
+            return [$this->work[0]->begun];
+        }
         [$ready, $soonest, $latest] = [$this->work[0]->ready, 0.0, 0.0];
         $starts = $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST);
         for ($k = 1; isset($this->work[$k]); $k++) {
@@ -159,7 +162,10 @@ final class StartSearch
     /** @return list<array{float, float}> start of the next pour and what its joint costs */
     private function nextStarts(int $k, float $start): array
     {
-        $window = $this->windows[$k];
+        [$window, $begun] = [$this->windows[$k], $this->work[$k + 1]->begun];
+        if ($begun !== null) {
+            return [[$begun, $window->allows($begun - $start) === Joint::Chemical ? 0.0 : self::SANDED]];
+        }
         $ready = $this->work[$k + 1]->ready;
         $margin = min(self::MARGIN, 0.25 * ($window->closes - $window->opens));
         $from = max($start + $window->opens + $margin, $ready);

@@ -7,6 +7,8 @@ use App\Models\Piece;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Answer\PlanAnswer;
+use Pensilis\Answer\Planner;
+use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
 
 beforeEach(function (): void {
@@ -105,4 +107,19 @@ it('asks no more of the database for more pieces', function (): void {
         ($this->planned)($this->cone, "Cone {$n}");
     }
     expect($count())->toBe($one);
+});
+
+it('times anew only what is still to be poured, and says when', function (): void {
+    $piece = ($this->planned)(Plans::changed([
+        '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']], '/inclusions/0/sealed_coats' => 0,
+    ], Plans::coneWithPours()), 'Cone by hand');
+    // Planned for the hours 0, 72 and 144; the first was mixed two days late, at the 48th.
+    ($this->mixed)($piece, 48.0);
+    Carbon::setTestNow(($this->at)(50.0));
+    $this->put("/pieces/{$piece->id}/pours", ['of' => $piece->fingerprint()])->assertRedirect()->assertSessionHasNoErrors();
+    $starts = array_column($piece->refresh()->document['pours'], 'start_h');
+    $pours = (new Planner(new CalibrationMemory()))->judge($piece->plan())->simulation->pours;
+    expect($starts[0])->toEqualWithDelta(48.0, 1e-6)
+        ->and($starts[1] - 48.0)->toBeGreaterThanOrEqual($pours[0]->recoatOpens)->toBeLessThanOrEqual($pours[0]->recoatCloses);
+    $this->get('/today?find=1')->assertDontSee('find the times anew')->assertSee('can be begun from');
 });

@@ -164,7 +164,7 @@ final readonly class Answers
     {
         return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
             $piece->plan(),
-            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan),
+            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan, $piece->happened()),
         ));
     }
 

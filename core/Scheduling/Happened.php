@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Scheduling;
+
+/** What really happened until now, and when nobody will be there: pours that were begun stay when they were. Hours of the plan. */
+final readonly class Happened
+{
+    /**
+     * @param array<int, float>         $begun when pours were begun, by number
+     * @param float                     $now   before which nothing else can be begun
+     * @param list<array{float, float}> $away  from when until when nobody is there
+     */
+    public function __construct(public array $begun = [], public float $now = 0.0, public array $away = []) {}
+}
