@@ -19,4 +19,14 @@ final readonly class GivenPour
         public Coat $coat,
         public bool $isOnWet = false,
     ) {}
+
+    public function startingAt(float $hour): self
+    {
+        return new self($this->resin, $this->depth, $hour, $this->coat, $this->isOnWet);
+    }
+
+    public function of(Resin $resin): self
+    {
+        return new self($resin, $this->depth, $this->startHour, $this->coat, $this->isOnWet);
+    }
 }

@@ -15,7 +15,8 @@ use Pensilis\Thermal\Ambient;
 use Pensilis\Vessel\Vessel;
 
 /**
- * One piece: the whole that all answers are about.
+ * One piece: the whole that all answers are about. It never changes: what is tried otherwise, with another resin, held another way or in
+ * another room, is a plan of its own beside it.
  *
  * Invariant: at least one resin; ids are unique; given pours stay below the rim and do not go back in time.
  */
@@ -78,16 +79,56 @@ final readonly class Plan
             ? $this->but(studio: $this->studio->byDay()) : $this;
     }
 
-    /** @param list<Inclusion>|null $inclusions */
-    private function but(?string $poured = null, ?array $inclusions = null, ?StudioSettings $studio = null): self
+    public function inRoom(Ambient $room): self
     {
+        return $this->but(ambient: $room);
+    }
+
+    /**
+     * The same with its given pours begun when they really were.
+     *
+     * @param array<int, float> $begun hour of the plan, by number
+     */
+    public function begunAt(array $begun): self
+    {
+        return $this->but(pours: array_map(
+            fn(GivenPour $pour, int $k): GivenPour => $pour->startingAt($begun[$k] ?? $pour->startHour),
+            $this->pours,
+            array_keys($this->pours),
+        ));
+    }
+
+    /** The same with all its resins curing so many times as fast. */
+    public function curing(float $times): self
+    {
+        $resins = array_map(fn(Resin $one): Resin => $one->curing($times), $this->resins);
+
+        return $this->but(resins: $resins, pours: array_map(
+            fn(GivenPour $pour): GivenPour => $pour->of($resins[$pour->resin->id] ?? $pour->resin),
+            $this->pours,
+        ));
+    }
+
+    /**
+     * @param list<Inclusion>|null                $inclusions
+     * @param list<GivenPour>|null                $pours
+     * @param non-empty-array<string, Resin>|null $resins
+     */
+    private function but(
+        ?string $poured = null,
+        ?array $inclusions = null,
+        ?StudioSettings $studio = null,
+        ?Ambient $ambient = null,
+        ?array $pours = null,
+        ?array $resins = null,
+    ): self {
         return new self(
             $this->title,
-            $this->ambient,
+            $ambient ?? $this->ambient,
             $this->vessel,
-            $this->resins,
+            $resins ?? $this->resins,
             $inclusions ?? $this->inclusions,
-            $this->pours,
+            $pours ?? $this->pours,
             $studio ?? $this->studio,
             $this->deepest,
             $this->setup,

@@ -42,20 +42,21 @@ final readonly class CalibratedResin
         public bool $sheetRunsHot,
         float $stiffening = 1.0,
     ) {
-        $sheet = $resin->sheet;
-        $this->workingConversion = min($law->conversionAfter($sheet->working, $sheet->temperature), $law->gelConversion);
+        [$sheet, $pace] = [$resin->sheet, $resin->pace];
+        $working = $sheet->working / $pace;
+        $this->workingConversion = min($law->conversionAfter($working, $sheet->temperature), $law->gelConversion);
         $this->viscosity = Viscosity::calibrated(
             $resin->viscosity,
             $resin->viscosityKelvin,
             $law->gelConversion,
             $sheet->temperature,
-            $sheet->working,
+            $working,
             $this->workingConversion,
         )->times(min($stiffening, self::PASTE / $resin->viscosity));
-        $this->opensAge = max(0.0, $sheet->recoatOpens - $sheet->gel);
-        $this->closesAge = max(0.0, $sheet->recoatCloses - $sheet->gel);
-        $this->demoldAge = max(0.0, $sheet->demold - $sheet->gel);
-        $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel);
+        $this->opensAge = max(0.0, $sheet->recoatOpens - $sheet->gel) / $pace;
+        $this->closesAge = max(0.0, $sheet->recoatCloses - $sheet->gel) / $pace;
+        $this->demoldAge = max(0.0, $sheet->demold - $sheet->gel) / $pace;
+        $this->curedAge = max(0.0, $sheet->fullCure - $sheet->gel) / $pace;
     }
 
     /** The same resin with solids in it: it sets as it did, and is so many times thicker until then. */

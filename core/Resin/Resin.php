@@ -34,7 +34,30 @@ final readonly class Resin
         public float $heatCapacity,
         public float $conductivity,
         public float $refraction,
+        public float $pace = 1.0,
     ) {}
+
+    /** The same curing so many times as fast as its sheet or its kinetics say. */
+    public function curing(float $times): self
+    {
+        ImpossibleValue::unlessPositive('pace', $times);
+
+        return new self(
+            $this->id,
+            $this->name,
+            $this->ratio,
+            $this->density,
+            $this->curedDensity,
+            $this->viscosity,
+            $this->viscosityKelvin,
+            $this->sheet,
+            $this->law,
+            $this->heatCapacity,
+            $this->conductivity,
+            $this->refraction,
+            $times * $this->pace,
+        );
+    }
 
     /** Mix that makes up for the shrinking of a volume of it, as a share of that volume: ρ_cured/ρ_mixed − 1, at least 0. */
     public function shrinks(): float

@@ -36,7 +36,7 @@ final class Calibration
 
     public static function of(Resin $resin): CalibratedResin
     {
-        $law = $resin->law ?? self::lawFrom($resin);
+        $law = ($resin->law ?? self::lawFrom($resin))->faster($resin->pace);
         $peak = self::sheetPeak($resin, $law)->c();
         $tolerated = min(max($peak, self::LEAST_TOLERATED), self::GREATEST_TOLERATED);
 

@@ -155,4 +155,12 @@ return [
     'fitting.hook'    => 'hook',
     'fitting.foot'    => 'foot',
     'fitting.stand'   => 'stand',
+    'moved.begun'     => 'pour :pour was begun then',
+    'moved.away'      => 'you are away then',
+    'moved.faster'    => 'the resin sets faster than was thought',
+    'moved.slower'    => 'the resin sets slower than was thought',
+    'moved.late'      => 'that hour has gone by',
+    'moved.below'     => 'pour :pour below it was begun at another hour',
+    'moved.room'      => 'the room is not as warm as was thought, or warmer',
+    'moved.window'    => 'the window of the pour below it has moved',
 ];

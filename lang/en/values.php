@@ -43,4 +43,5 @@ return [
     'demold_h'                => 'demold time',
     'full_cure_h'             => 'time to full cure', 'min_pour_mm' => 'least pour', 'max_pour_mm' => 'greatest pour',
     'heat_deflection_celsius' => 'heat deflection temperature',
+    'event'                   => 'hour of what happened', 'event-pour' => 'number of a pour, counted from 0,', 'pace' => 'pace of the cure',
 ];

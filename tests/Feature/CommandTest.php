@@ -162,3 +162,43 @@ it('can print for people', function (): void {
     $process->run();
     expect($process->getOutput())->toContain("{\n    \"valid\": true");
 });
+
+it('times anew what is still to come, from what happened, and says what moved and why', function (): void {
+    $events = (string) tempnam(sys_get_temp_dir(), 'events');
+    $plan = Plans::changed([
+        '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']], '/inclusions/0/sealed_coats' => 0,
+    ], Plans::coneWithPours());
+    $go = function (array $said) use ($events, $plan): array {
+        file_put_contents($events, json_encode($said));
+
+        return command('replan', $plan, $events);
+    };
+    [$code, $said] = $go(['now_h' => 31, 'events' => [['kind' => 'poured', 'pour' => 0, 'at_h' => 30]]]);
+    $pours = $said['pours'];
+    expect($code)->toBe(0)
+        ->and($pours[0]['start_h'])->toEqual(30)
+        ->and($pours[1]['start_h'])->toBeGreaterThanOrEqual(30 + $pours[0]['recoat_opens_h'])
+        ->toBeLessThanOrEqual(30 + $pours[0]['recoat_closes_h'])
+        ->and(array_column($said['moved'], 'what'))->toBe(['pour 1', 'pour 2', 'pour 3'])
+        ->and($said['moved'][0])->toMatchArray([
+            'from' => '2026-03-02T08:00', 'to' => '2026-03-03T14:00', 'why' => 'Pour 1 was begun then',
+        ])
+        ->and($said['moved'][1]['why'])->toBe('Pour 1 below it was begun at another hour');
+    // Gelled in half the time that the law says: what comes on it comes sooner.
+    $gelled = ['kind' => 'gelled', 'pour' => 0, 'at_h' => 25];
+    [, $said] = $go(['now_h' => 26, 'events' => [$gelled]]);
+    expect($said['pours'][0]['gel_first_h'])->toEqualWithDelta(25.0, 0.5)
+        ->and($said['pours'][1]['start_h'])->toBeLessThan(72)
+        ->and($said['moved'][0]['why'])->toContain('faster');
+    // A firm pour has not outlived its window; a colder room makes all later.
+    [, $said] = $go(['now_h' => 1, 'events' => [['kind' => 'room', 'at_h' => 1, 'celsius' => 17]]]);
+    expect($said['pours'][0]['gel_first_h'])->toBeGreaterThan(60)->and($said['moved'][0]['why'])->toContain('he room');
+    // Away when the second was to be poured.
+    [, $said] = $go(['now_h' => 1, 'events' => [['kind' => 'away', 'from_h' => 70, 'to_h' => 74]]]);
+    expect($said['pours'][1]['start_h'])->not->toEqual(72)->and($said['moved'][0]['why'])->toBe('You are away then');
+    // Nothing happened that was not planned.
+    expect($go(['now_h' => 1, 'events' => []])[1]['pours'][0]['start_h'])->toEqual(0);
+    [$code, , $errors] = $go(['now_h' => -1, 'events' => [['kind' => 'rained'], ['kind' => 'poured', 'pour' => 9, 'at_h' => 1]]]);
+    expect($code)->toBe(2)->and($errors)->toContain('/now_h: ')->toContain('/events/0/kind: Write one of poured')->toContain('/events/1: ');
+    unlink($events);
+});
