@@ -41,7 +41,7 @@ final readonly class Events
         }
         foreach ($problems->attempt('/events', fn(): array => $root->children('events')) ?? [] as $node) {
             $problems->attempt($node->pointer, function () use ($node, $plan, &$begun, &$seen, &$away, &$room): true {
-                $kind = self::choice($node, 'kind', self::KINDS);
+                $kind = $node->choice('kind', self::KINDS);
                 match ($kind) {
                     'poured' => $begun[self::pour($node, $plan)] = self::hour($node, 'at_h'),
                     'gelled' => $seen[] = [self::pour($node, $plan), self::hour($node, 'at_h'), null],
@@ -94,18 +94,6 @@ final readonly class Events
     /** @throws MissingKey */
     private static function tack(Node $node): Tack
     {
-        return Tack::from(self::choice($node, 'result', array_column(Tack::cases(), 'value')));
-    }
-
-    /**
-     * @param list<string> $choices
-     *
-     * @throws MissingKey where it is none of them
-     */
-    private static function choice(Node $node, string $key, array $choices): string
-    {
-        $said = $node->text($key);
-
-        return in_array($said, $choices, true) ? $said : throw MissingKey::oneOf($node->at($key), $choices);
+        return Tack::from($node->choice('result', array_column(Tack::cases(), 'value')));
     }
 }

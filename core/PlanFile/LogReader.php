@@ -61,18 +61,6 @@ final readonly class LogReader
         return null;
     }
 
-    /**
-     * @param list<string> $choices
-     *
-     * @throws MissingKey where it is none of them
-     */
-    private static function choice(Node $node, string $key, array $choices): string
-    {
-        $said = $node->text($key);
-
-        return in_array($said, $choices, true) ? $said : throw MissingKey::oneOf($node->at($key), $choices);
-    }
-
     /** @throws ImpossibleValue|MissingKey */
     private static function point(Node $node, Plan $plan): Observed
     {
@@ -86,12 +74,12 @@ final readonly class LogReader
         }
         $across = $diameter === null ? null : 1e-3 * $diameter;
         $room = Temperature::celsius($celsius)->k();
-        $kind = self::choice($node, 'kind', ['gel', 'tack', 'probe']);
+        $kind = $node->choice('kind', ['gel', 'tack', 'probe']);
         if ($kind !== 'probe') {
             $at = 3600.0 * $node->number('at_h');
             ImpossibleValue::unlessWithin('logged-gel_h', $at / 3600.0, 0.01, 1000.0);
 
-            $found = $kind === 'gel' ? null : Tack::from(self::choice($node, 'result', array_column(Tack::cases(), 'value')));
+            $found = $kind === 'gel' ? null : Tack::from($node->choice('result', array_column(Tack::cases(), 'value')));
 
             return $found === null ? Observed::gel($at, $room, 1e-3 * $depth, $across)
                 : Observed::tack($found, $at, $room, 1e-3 * $depth, $across);

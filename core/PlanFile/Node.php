@@ -48,6 +48,18 @@ final readonly class Node
         return is_string($value) ? $value : throw MissingKey::text($this->at($key));
     }
 
+    /**
+     * @param list<string> $choices
+     *
+     * @throws MissingKey where it is none of them
+     */
+    public function choice(string $key, array $choices): string
+    {
+        $said = $this->text($key);
+
+        return in_array($said, $choices, true) ? $said : throw MissingKey::oneOf($this->at($key), $choices);
+    }
+
     public function flag(string $key): bool
     {
         return ($this->data[$key] ?? false) === true;
