@@ -99,6 +99,17 @@ $ask = function (string $method, string $address, array $said = [], bool $htmx =
 $cone = Piece::query()->where('title', 'Larch cone block')->sole();
 $ask('GET', "/pieces/{$cone->id}/heat");
 $time('page: pieces', 40, fn() => $ask('GET', '/pieces'));
+$days = array_map(function (int $n) use ($cone): Piece {
+    $piece = $cone->replicate();
+    $piece->hold(Document::with($cone->document, '/title', "Piece {$n}"))->save();
+
+    return $piece;
+}, range(1, $smoke ? 3 : 200));
+foreach ($days as $piece) {
+    $ask('GET', "/pieces/{$piece->id}/heat");
+}
+$time('page: today with ' . count($days) . ' pieces', 20, fn() => $ask('GET', '/today'));
+array_map(fn(Piece $piece): ?bool => $piece->forceDelete(), $days);
 $time('page: piece, computed before', 40, fn() => $ask('GET', "/pieces/{$cone->id}"));
 $crowd = $document;
 unset($crowd['pours']);

@@ -78,6 +78,14 @@ final class Piece extends Model
         return $begun === [] ? new Happened() : new Happened($begun, (float) $clock->hourOf(now()->format('Y-m-d\TH:i')));
     }
 
+    /** A name of what is stored of it, without reading it. */
+    public function stored(): string
+    {
+        $stored = $this->attributes['document'] ?? '';
+
+        return hash('xxh128', is_string($stored) ? $stored : '');
+    }
+
     /** Read once for each document that it holds. */
     public function plan(): Plan
     {

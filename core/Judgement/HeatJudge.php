@@ -23,10 +23,10 @@ final readonly class HeatJudge implements Judge
     {
         $found = [];
         foreach (array_keys($this->simulation->pours) as $k) {
-            array_push($found, ...array_filter([$this->heat($k), $this->cure($k), $this->timing($k)]));
+            array_push($found, ...array_filter([$this->heat($k), $this->cure($k)]));
         }
 
-        return [...$found, ...$this->objects(), ...$this->sheets(), ...$this->assumed()];
+        return [...$found, ...$this->timings(), ...$this->objects(), ...$this->sheets(), ...$this->assumed()];
     }
 
     /** The heat of a pour that is not acceptable. */
@@ -61,7 +61,18 @@ final readonly class HeatJudge implements Judge
         };
     }
 
-    private function timing(int $k): ?Finding
+    /** @return list<Finding> all times are found anew at once: only the first offers it */
+    private function timings(): array
+    {
+        $found = [];
+        foreach (array_keys($this->simulation->pours) as $k) {
+            $found[] = $this->timing($k, array_filter($found) === []);
+        }
+
+        return array_values(array_filter($found));
+    }
+
+    private function timing(int $k, bool $offers): ?Finding
     {
         $below = $this->simulation->pours[$k - 1] ?? null;
         if ($below === null) {
@@ -70,8 +81,8 @@ final readonly class HeatJudge implements Judge
         $after = $this->simulation->pours[$k]->startHour - $below->startHour;
         $told = fn(Code $code, ?float $moment): Finding => Finding::of($code, "/pours/{$k}/start_h", [
             'pour' => Number::count($k + 1), 'after' => Duration::hours($after),
-        ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]), mend: match ($code) {
-            Code::OnLiquidForGood, Code::WetMissed => null,
+        ] + ($moment === null ? [] : ['moment' => Duration::hours($moment)]), mend: match (true) {
+            !$offers, $code === Code::OnLiquidForGood, $code === Code::WetMissed => null,
             default => $this->mend(Rework::Times, $k),
         });
 

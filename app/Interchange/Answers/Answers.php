@@ -52,7 +52,7 @@ final readonly class Answers
     /** What is still to be done for a piece, from what is kept of it; null where nothing is. */
     public function agenda(Piece $piece): ?Agenda
     {
-        $key = "{$this->key($piece)}:agenda";
+        $key = "agenda:{$this->models->hash()}:{$piece->stored()}";
         $known = Cache::get($key);
         if ($known instanceof Agenda) {
             return $known;
