@@ -64,7 +64,7 @@ function mayKnow(): array
         'App\Interchange\Form'     => ['core', 'App\Words', 'App\Interchange\PlanFile'],
         'App\Models'               => ['core', 'App\Interchange\PlanFile', 'App\Notifications'],
         'App\Interchange\Shelf'    => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Models'],
-        'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Models', 'App\Turns'],
+        'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Models', 'App\Turns'],
         'App\View\Drawing'         => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile'],
         'App\View\Page'            => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',

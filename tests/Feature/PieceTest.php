@@ -174,6 +174,16 @@ it('mends with one press what it offers to mend', function (): void {
     )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
 });
 
+it('keeps pours as they were found, with what is pressed into tack in them', function (): void {
+    $light = (string) file_get_contents(base_path('tests/Core/Answer/cases/pressed-into-tack.json'));
+    [, $piece] = $this->signedIn(json_decode($light, true));
+    $this->post("/pieces/{$piece->id}/pours")->assertRedirect()->assertSessionHasNoErrors();
+    $document = $piece->refresh()->document;
+    expect(array_column($document['pours'], 'depth_mm'))->toEqual([20, 40])
+        ->and($document['inclusions'][0]['hold'])->toBe('tack')
+        ->and(Facts::words((new Planner(new CalibrationMemory()))->judge($piece->plan())->findings))->not->toContain('floats-off');
+});
+
 it('times pours anew that come before the one below has set', function (): void {
     [, $piece] = $this->signedIn(Plans::changed(
         ['/pours/1/start_h' => 3, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],

@@ -22,14 +22,13 @@ final class PourChoiceController extends Controller
     public function store(Piece $piece, Answers $answers): RedirectResponse
     {
         $answer = $answers->find($piece, $this->member());
-        $pours = GivenPours::of($answer);
-        if ($pours === []) {
+        if ($answer === null || GivenPours::of($answer) === []) {
             return self::to($piece)->withErrors([
                 'pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.none'),
             ]);
         }
         $piece->change(
-            fn(array $document): array => Document::with(Document::without($document, '/layering/pinned'), '/pours', $pours),
+            fn(array $document): array => GivenPours::into($document, $answer),
             $piece->fingerprint(),
         );
 

@@ -4,12 +4,33 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
+use App\Interchange\PlanFile\Document;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Layout\LaidPour;
+use Pensilis\Material\Hold;
 
-/** Pours that were found, as a plan file gives them. */
+/** Pours that were found, as a plan file gives them, with how what floats is held in them. */
 final class GivenPours
 {
+    /**
+     * A document with the pours that were found for it as given ones.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function into(array $document, PlanAnswer $answer): array
+    {
+        $document = Document::with(Document::without($document, '/layering/pinned'), '/pours', self::of($answer));
+        foreach ($answer->plan->inclusions as $i => $inclusion) {
+            if ($inclusion->hold === Hold::Tack) {
+                $document = Document::with($document, "/inclusions/{$i}/hold", Hold::Tack->value);
+            }
+        }
+
+        return $document;
+    }
+
     /** @return list<array{resin: string, depth_mm: float, start_h: float}> none where there is no answer to take them from */
     public static function of(?PlanAnswer $answer): array
     {
