@@ -8,7 +8,6 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\SimulatedPour;
 
 /**
  * What is still to be done for a piece, and what its pours are like meanwhile: as planned, and from what really happened on. A pour that
@@ -18,9 +17,9 @@ use Pensilis\Thermal\SimulatedPour;
 final readonly class Agenda
 {
     /**
-     * @param list<SimulatedPour> $pours
-     * @param list<Joint>         $joints
-     * @param list<Task>          $tasks
+     * @param list<PourMoments> $pours
+     * @param list<Joint>       $joints
+     * @param list<Task>        $tasks
      */
     private function __construct(
         public StudioClock $clock,
@@ -36,7 +35,7 @@ final readonly class Agenda
 
         return $simulation === null || !$answer->isFeasible() || !$clock->isSet()
             ? new self($clock, [], [], [])
-            : new self($clock, $simulation->pours, $answer->joints, $answer->tasks);
+            : new self($clock, array_map(PourMoments::of(...), $simulation->pours), $answer->joints, $answer->tasks);
     }
 
     public function isEmpty(): bool
@@ -52,7 +51,7 @@ final readonly class Agenda
     public function errands(array $poured): array
     {
         $last = $poured === [] ? -1 : max(array_keys($poured));
-        $done = $last < 0 ? -INF : $this->pours[$last]->startHour ?? INF;
+        $done = $last < 0 ? -INF : $this->pours[$last]->start ?? INF;
         // What comes after a pour that was begun later comes as much later.
         $later = $last < 0 ? 0.0 : $poured[$last] - $done;
         $errands = [];
@@ -83,11 +82,11 @@ final readonly class Agenda
         if ($below === null) {
             return new Errand($task, $start, $hours, $start);
         }
-        $begun = $poured[$k - 1] ?? $below->startHour;
+        $begun = $poured[$k - 1] ?? $below->start;
         [$opens, $closes] = match ($this->joints[$k - 1] ?? null) {
-            Joint::Sanded => [max($below->demold ?? INF, $below->recoatCloses ?? INF), INF],
-            Joint::Wet    => [0.0, $below->gelFirst ?? INF],
-            default       => [$below->recoatOpens ?? INF, $below->recoatCloses ?? INF],
+            Joint::Sanded => [max($below->demold, $below->closes), INF],
+            Joint::Wet    => [0.0, $below->gels],
+            default       => [$below->opens, $below->closes],
         };
 
         return new Errand($task, $start, $hours, $begun + $opens - $lead, $begun + $closes - $lead);
@@ -101,7 +100,7 @@ final readonly class Agenda
     public function phases(array $poured): array
     {
         return array_map(
-            fn(SimulatedPour $pour, int $k): array => Phase::all($pour, $poured[$k] ?? $pour->startHour),
+            fn(PourMoments $pour, int $k): array => $pour->phases($poured[$k] ?? $pour->start),
             $this->pours,
             array_keys($this->pours),
         );

@@ -20,6 +20,9 @@ final readonly class TodayPiece
     /** @var array<int, float> hour of the plan at which pours were begun */
     private array $begun;
 
+    /** @var list<Errand> still to be done */
+    public array $errands;
+
     /** @param array<int, Carbon> $poured when pours were first mixed */
     public function __construct(public Piece $piece, public ?Agenda $agenda, array $poured, private UnitSystem $system)
     {
@@ -27,18 +30,13 @@ final readonly class TodayPiece
             fn(Carbon $at): float => (float) $agenda->clock->hourOf($at->format('Y-m-d\TH:i')),
             $poured,
         );
+        $this->errands = $agenda?->errands($this->begun) ?? [];
     }
 
     /** Whether any of it was poured. */
     public function hasBegun(): bool
     {
         return $this->begun !== [];
-    }
-
-    /** @return list<Errand> still to be done */
-    public function errands(): array
-    {
-        return $this->agenda?->errands($this->begun) ?? [];
     }
 
     /** @return list<list<Phase>> */
@@ -62,7 +60,7 @@ final readonly class TodayPiece
     public function isGoingOn(DateTimeImmutable $now): bool
     {
         return $this->agenda !== null && !$this->agenda->isEmpty()
-            && ($this->errands() !== [] || $this->agenda->ends() > $this->hour($now));
+            && ($this->errands !== [] || $this->agenda->ends() > $this->hour($now));
     }
 
     public function says(Errand $errand): string

@@ -26,21 +26,19 @@ final readonly class TodayView
 
     private DateTimeImmutable $from;
 
+    /** @var list<TodayPiece> that are planned, with something left to do or to wait for */
+    public array $going;
+
     /** @param list<TodayPiece> $pieces */
     public function __construct(private array $pieces, public DateTimeImmutable $now, public float $minutes)
     {
         $this->from = $now->setTime(0, 0);
+        $this->going = array_values(array_filter($pieces, fn(TodayPiece $one): bool => $one->isGoingOn($now)));
     }
 
     public function isEmpty(): bool
     {
         return $this->pieces === [];
-    }
-
-    /** @return list<TodayPiece> that are planned, with something left to do or to wait for */
-    public function going(): array
-    {
-        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->isGoingOn($this->now)));
     }
 
     /** @return list<TodayPiece> that nobody has looked for times of yet */
@@ -82,8 +80,8 @@ final readonly class TodayView
     private function begun(callable $wanted): array
     {
         $found = [];
-        foreach ($this->going() as $piece) {
-            [$errand, $now] = [$piece->errands()[0] ?? null, $piece->hour($this->now)];
+        foreach ($this->going as $piece) {
+            [$errand, $now] = [$piece->errands[0] ?? null, $piece->hour($this->now)];
             if ($errand !== null && $errand->canBegin($now) && !$this->isStale($piece, $errand, $now) && $wanted($errand)) {
                 $found[] = [$errand->closes - $now, [$piece, $piece->says($errand), $this->lasts($piece, $errand)]];
             }
@@ -112,17 +110,20 @@ final readonly class TodayView
     public function ahead(): array
     {
         $found = [];
-        foreach ($this->going() as $piece) {
+        foreach ($this->going as $piece) {
             $now = $piece->hour($this->now);
-            foreach ($piece->errands() as $n => $errand) {
+            foreach ($piece->errands as $n => $errand) {
                 if ($errand->start > $now && !($n === 0 && $errand->canBegin($now))) {
-                    $found[] = [$errand->start - $now, [$piece, $piece->says($errand), $this->when($piece, $errand)]];
+                    $found[] = [$errand->start - $now, $piece, $errand];
                 }
             }
         }
         usort($found, fn(array $one, array $other): int => $one[0] <=> $other[0]);
 
-        return array_slice(array_column($found, 1), 0, self::AHEAD);
+        return array_map(
+            fn(array $one): array => [$one[1], $one[1]->says($one[2]), $this->when($one[1], $one[2])],
+            array_slice($found, 0, self::AHEAD),
+        );
     }
 
     private function when(TodayPiece $piece, Errand $errand): string
@@ -143,8 +144,8 @@ final readonly class TodayView
     public function late(): array
     {
         $found = [];
-        foreach ($this->going() as $piece) {
-            [$errand, $now] = [$piece->errands()[0] ?? null, $piece->hour($this->now)];
+        foreach ($this->going as $piece) {
+            [$errand, $now] = [$piece->errands[0] ?? null, $piece->hour($this->now)];
             if ($errand === null || !($errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now))) {
                 continue;
             }
@@ -166,9 +167,9 @@ final readonly class TodayView
     public function conflicts(): array
     {
         $spans = [];
-        foreach ($this->going() as $piece) {
+        foreach ($this->going as $piece) {
             $now = $piece->hour($this->now);
-            foreach ($piece->errands() as $errand) {
+            foreach ($piece->errands as $errand) {
                 if ($errand->start > $now && $errand->start < $now + self::SOON) {
                     $spans[] = [$errand->start - $now, $errand->start + $errand->hours - $now, $piece, $errand];
                 }
@@ -177,17 +178,14 @@ final readonly class TodayView
         usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
         $found = [];
         foreach ($spans as $n => [, $ends, $piece, $errand]) {
-            foreach (array_slice($spans, $n + 1) as [$begins, , $other]) {
-                if ($begins >= $ends - 1e-6) {
-                    break;
-                }
-                if ($other !== $piece) {
-                    $found[] = [$piece, $other, $piece->moment($errand->start)];
+            for ($m = $n + 1; isset($spans[$m]) && $spans[$m][0] < $ends - 1e-6 && count($found) < self::AHEAD; $m++) {
+                if ($spans[$m][2] !== $piece) {
+                    $found[] = [$piece, $spans[$m][2], $piece->moment($errand->start)];
                 }
             }
         }
 
-        return array_slice($found, 0, self::AHEAD);
+        return $found;
     }
 
     /** Where a moment lies on the time line, percent. */
@@ -246,7 +244,7 @@ final readonly class TodayView
     /** @return list<float> where hands are wanted for a piece, on the time line */
     public function marks(TodayPiece $piece): array
     {
-        $marks = array_map(fn(Errand $one): ?DateTimeImmutable => $piece->at($one->start), $piece->errands());
+        $marks = array_map(fn(Errand $one): ?DateTimeImmutable => $piece->at($one->start), $piece->errands);
         $marks = array_map(fn(DateTimeImmutable $at): float => $this->x($at), array_filter($marks));
 
         return array_values(array_filter($marks, fn(float $x): bool => $x > 0.0 && $x < 100.0));

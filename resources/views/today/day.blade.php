@@ -1,3 +1,4 @@
+@php([$tooLong, $late, $conflicts] = [$view->tooLong(), $view->late(), $view->conflicts()])
 <div id="day">
     @if($view->unplanned() !== [])
         <p class="status" role="status" hx-get="{{ route('today', ['find' => 1, 'minutes' => $view->atHand()], false) }}" hx-trigger="load"
@@ -10,13 +11,13 @@
         <section aria-labelledby="now">
             <h2 id="now">{{ __('today.now', ['time' => $view->atHand()]) }}</h2>
             @include('today.list', ['lines' => $view->doable(), 'none' => __('today.nothing-now')])
-            @if($view->tooLong() !== [])
+            @if($tooLong !== [])
                 <h3>{{ __('today.longer') }}</h3>
-                @include('today.list', ['lines' => $view->tooLong(), 'none' => ''])
+                @include('today.list', ['lines' => $tooLong, 'none' => ''])
             @endif
-            @if($view->late() !== [])
+            @if($late !== [])
                 <h2>{{ __('today.late-head') }}</h2>
-                @include('today.list', ['lines' => $view->late(), 'none' => ''])
+                @include('today.list', ['lines' => $late, 'none' => ''])
             @endif
         </section>
         <section aria-labelledby="ahead">
@@ -24,17 +25,17 @@
             @include('today.list', ['lines' => $view->ahead(), 'none' => __('today.nothing-ahead')])
         </section>
     </div>
-    @if($view->going() !== [])
+    @if($view->going !== [])
         <section aria-labelledby="line">
             <h2 id="line">{{ __('today.line') }}</h2>
             @include('today.line')
         </section>
     @endif
-    @if($view->conflicts() !== [])
+    @if($conflicts !== [])
         <section aria-labelledby="conflicts">
             <h2 id="conflicts">{{ __('today.conflicts') }}</h2>
             <ul class="errands">
-                @foreach($view->conflicts() as [$one, $other, $at])
+                @foreach($conflicts as [$one, $other, $at])
                     <li>
                         <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a> {{ __('today.and') }}
                         <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>

@@ -1,4 +1,5 @@
 @include('pieces.rail-key', ['railKinds' => ['work', 'liquid', 'tacky', 'window', 'hard', 'wanted', 'night']])
+@php([$nights, $nowX] = [$view->nights(), $view->nowX()])
 <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('today.scrolls') }}">
     <table class="day-line">
         <thead>
@@ -16,14 +17,14 @@
             </tr>
         </thead>
         <tbody>
-            @foreach($view->going() as $one)
+            @foreach($view->going as $one)
                 @php($phases = $view->phases($one))
                 <tr>
                     <th scope="row"><a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a></th>
                     <td class="track">
                         <svg width="100%" height="28" @if($phases === []) aria-hidden="true" @else role="img"
                             aria-label="{{ implode('; ', array_column($phases, 'says')) }}" @endif>
-                            @foreach($view->nights() as [$x, $width])
+                            @foreach($nights as [$x, $width])
                                 <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
                             @endforeach
                             @foreach($phases as $phase)
@@ -33,7 +34,7 @@
                             @foreach($view->marks($one) as $x)
                                 <rect class="wanted" x="{{ $x }}%" y="1" width="4" height="26"/>
                             @endforeach
-                            <line class="now" x1="{{ $view->nowX() }}%" x2="{{ $view->nowX() }}%" y1="0" y2="28"/>
+                            <line class="now" x1="{{ $nowX }}%" x2="{{ $nowX }}%" y1="0" y2="28"/>
                         </svg>
                     </td>
                 </tr>

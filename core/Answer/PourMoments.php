@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Answer;
+
+use Pensilis\Thermal\SimulatedPour;
+
+/** The moments of one pour that a day goes by, in hours from its start, and when it is planned: little enough to keep hundreds of. */
+final readonly class PourMoments
+{
+    /** @param list<Phase> $phases from its start on */
+    private function __construct(
+        public float $start,
+        public float $gels,
+        public float $opens,
+        public float $closes,
+        public float $demold,
+        private array $phases,
+    ) {}
+
+    public static function of(SimulatedPour $pour): self
+    {
+        return new self(
+            $pour->startHour,
+            $pour->gelFirst ?? INF,
+            $pour->recoatOpens ?? INF,
+            $pour->recoatCloses ?? INF,
+            $pour->demold ?? INF,
+            Phase::all($pour, 0.0),
+        );
+    }
+
+    /** @return list<Phase> in hours of the plan, where it was begun at one */
+    public function phases(float $begun): array
+    {
+        return array_map(fn(Phase $phase): Phase => $phase->later($begun), $this->phases);
+    }
+}
