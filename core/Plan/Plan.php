@@ -79,6 +79,16 @@ final readonly class Plan
             ? $this->but(studio: $this->studio->byDay()) : $this;
     }
 
+    /**
+     * The same at the bench of another, with its clock, hours and hands, while those are at something else.
+     *
+     * @param list<array{float, float}> $busy hours of the plan
+     */
+    public function atBenchOf(self $other, array $busy = []): self
+    {
+        return $this->but(studio: $other->studio->shared($this->studio->due, $busy));
+    }
+
     public function inRoom(Ambient $room): self
     {
         return $this->but(ambient: $room);

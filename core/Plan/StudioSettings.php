@@ -10,7 +10,8 @@ use Pensilis\Scheduling\WorkingHours;
 
 /**
  * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back, the
- * least mix (g), and the hour of the plan at which the piece is due.
+ * least mix (g), the hour of the plan at which the piece is due, and how many pairs
+ * of hands there are.
  */
 final readonly class StudioSettings
 {
@@ -25,6 +26,7 @@ final readonly class StudioSettings
         public float $leastMix = 0.0,
         public ?float $due = null,
         public bool $hoursAssumed = false,
+        public int $hands = 1,
     ) {}
 
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
@@ -41,6 +43,29 @@ final readonly class StudioSettings
             $this->leastMix,
             $this->due,
             true,
+            $this->hands,
+        );
+    }
+
+    /**
+     * The same for another piece, due at another moment, while hands are at something else.
+     *
+     * @param list<array{float, float}> $busy hours of the plan
+     */
+    public function shared(?float $due, array $busy): self
+    {
+        return new self(
+            $this->clock,
+            $this->hours->without($busy),
+            $this->device,
+            $this->lossGrams,
+            $this->greatestCelsius,
+            $this->hoursIgnored,
+            $this->held,
+            $this->leastMix,
+            $due,
+            $this->hoursAssumed,
+            $this->hands,
         );
     }
 }

@@ -60,6 +60,7 @@ final readonly class StudioReader
             $node->number('held_back_pct', 0.0) / 100.0,
             $node->number('least_mix_g', 0.0),
             $this->due($root->maybeChild('purpose'), $clock),
+            hands: (int) $node->number('hands', 1.0),
         );
     }
 

@@ -39,17 +39,21 @@ final class StartSearch
     /** Kept from both ends of a window, as windows shift a little with the room, h. */
     private const MARGIN = 0.25;
 
+    private readonly WorkingHours $hours;
+
     /**
      * @param list<PourWork>            $work
      * @param list<Window>              $windows after each pour; that of the last one is not needed
      * @param list<array{float, float}> $busy    when the artist does something else
      */
     public function __construct(
-        private readonly WorkingHours $hours,
+        WorkingHours $hours,
         private readonly array $work,
         private readonly array $windows,
-        private readonly array $busy = [],
-    ) {}
+        array $busy = [],
+    ) {
+        $this->hours = $hours->without($busy);
+    }
 
     /** @return list<float>|null start of every pour; null where the hours leave no room */
     public function find(): ?array
@@ -207,40 +211,13 @@ final class StartSearch
     private function slot(int $k, float $from, float $lead, float $latest = INF): ?float
     {
         $length = $lead + $this->work[$k]->hours;
-        $start = $this->free($from, $length);
+        $start = $this->hours->firstFit($from, $length);
         if ($start === null) {
             return null;
         }
         $even = $this->hours->nextQuarter($start + $lead);
-        $fits = $even <= $latest + 1e-9 && abs(($this->free($even - $lead, $length) ?? INF) - $even + $lead) < 1e-6;
+        $fits = $even <= $latest + 1e-9 && abs(($this->hours->firstFit($even - $lead, $length) ?? INF) - $even + $lead) < 1e-6;
 
         return $fits ? $even : $start + $lead;
-    }
-
-    /** The first moment from which so many hours are free. */
-    private function free(float $from, float $length): ?float
-    {
-        for ($tries = 0; $tries <= count($this->busy); $tries++) {
-            $slot = $this->hours->firstFit($from, $length);
-            $clash = $slot === null ? null : $this->clash($slot, $slot + $length);
-            if ($slot === null || $clash === null) {
-                return $slot;
-            }
-            $from = $clash;
-        }
-
-        return null;
-    }
-
-    /** The end of what the artist is busy with in a span. */
-    private function clash(float $from, float $to): ?float
-    {
-        foreach ($this->busy as [$begins, $ends]) {
-            if ($begins < $to - 1e-9 && $ends > $from + 1e-9) {
-                return $ends;
-            }
-        }
-
-        return null;
     }
 }

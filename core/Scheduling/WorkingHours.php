@@ -14,8 +14,21 @@ final readonly class WorkingHours
 {
     private const WEEK = 7 * 24 * 60;
 
-    /** @param list<array{int, int}> $spans */
-    private function __construct(private array $spans, private float $anchor) {}
+    /**
+     * @param list<array{int, int}>     $spans
+     * @param list<array{float, float}> $busy  hours of the plan at which hands are at something else
+     */
+    private function __construct(private array $spans, private float $anchor, private array $busy = []) {}
+
+    /**
+     * The same but for spans in which hands are at something else.
+     *
+     * @param list<array{float, float}> $busy in hours from the start of the plan
+     */
+    public function without(array $busy): self
+    {
+        return new self($this->spans, $this->anchor, [...$this->busy, ...$busy]);
+    }
 
     public static function always(): self
     {
@@ -55,10 +68,36 @@ final readonly class WorkingHours
     /** The first moment from which so many hours of work fit without a break; null where they never do. */
     public function firstFit(float $from, float $hours): ?float
     {
+        for ($tries = 0; $tries <= count($this->busy); $tries++) {
+            $start = $this->firstOpen($from, $hours);
+            $clash = $start === null ? null : $this->clash($start, $start + $hours);
+            if ($start === null || $clash === null) {
+                return $start;
+            }
+            $from = $clash;
+        }
+
+        return null;
+    }
+
+    private function firstOpen(float $from, float $hours): ?float
+    {
         foreach ($this->spansFrom($from, 2) as [$opens, $closes]) {
             $start = max($opens, $from);
             if ($start + $hours <= $closes + 1e-9) {
                 return $start;
+            }
+        }
+
+        return null;
+    }
+
+    /** The end of what hands are at in a span. */
+    private function clash(float $from, float $to): ?float
+    {
+        foreach ($this->busy as [$begins, $ends]) {
+            if ($begins < $to - 1e-9 && $ends > $from + 1e-9) {
+                return $ends;
             }
         }
 

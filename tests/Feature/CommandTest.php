@@ -202,3 +202,26 @@ it('times anew what is still to come, from what happened, and says what moved an
     expect($code)->toBe(2)->and($errors)->toContain('/now_h: ')->toContain('/events/0/kind: Write one of poured')->toContain('/events/1: ');
     unlink($events);
 });
+
+it('plans several pieces on one bench, so that none wants hands that another has', function (): void {
+    $files = [];
+    foreach ([Plans::cone(), Plans::changed(['/title' => 'Another cone'], Plans::cone())] as $document) {
+        $files[] = $file = (string) tempnam(sys_get_temp_dir(), 'plan');
+        file_put_contents($file, json_encode($document));
+    }
+    [$code, $said] = command('plan', $document, $files[0], $files[1]);
+    expect($code)->toBe(0)
+        ->and($said)->toHaveKeys(['feasible', 'pieces', 'tasks', 'makespan_h', 'bound_h', 'hands'])
+        ->and(array_column($said['pieces'], 'file'))->toBe(['-', ...$files])
+        ->and($said['pieces'][2]['joints'])->toHaveCount(2)
+        ->and($said['makespan_h'])->toBeGreaterThanOrEqual($said['bound_h'])
+        ->and($said['hands'])->toBe(1);
+    $starts = array_column($said['tasks'], 'start_h');
+    $sorted = $starts;
+    sort($sorted);
+    expect($starts)->toBe($sorted)->and(array_unique(array_column($said['tasks'], 'piece')))->toHaveCount(3);
+    // A file that is not there, and one that is no plan.
+    [$code, , $errors] = command('plan', $document, '/nowhere.json');
+    expect($code)->toBe(2)->and($errors)->toContain('/nowhere.json');
+    array_map(unlink(...), $files);
+});

@@ -6,12 +6,15 @@ namespace App\Console\Commands;
 
 use App\Interchange\Answers\AnswerWriter;
 use Pensilis\Answer\Planner;
+use Pensilis\Answer\Workshop;
 use Pensilis\Plan\Plan;
+use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\CalibrationStore;
 
 final class FindPlan extends PlanCommand
 {
-    protected $signature = 'pensilis:plan {file : A plan file, or - for standard input} {--pretty : Print for people}';
+    protected $signature = 'pensilis:plan {file : A plan file, or - for standard input}
+        {more?* : Further pieces on the same bench} {--pretty : Print for people}';
 
     protected $description = 'Find the pours, batches and clock times of a plan';
 
@@ -22,9 +25,41 @@ final class FindPlan extends PlanCommand
 
     protected function answer(Plan $plan): array
     {
+        $more = $this->argument('more');
+        if (is_array($more) && $more !== []) {
+            return $this->together($plan, array_values(array_filter($more, is_string(...))));
+        }
         $answer = (new Planner($this->store))->plan($plan);
         $this->complain($answer->reasons);
 
         return [AnswerWriter::plan($answer, $this->store), $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
+    }
+
+    /**
+     * @param list<string> $more files
+     *
+     * @return array{array<string, mixed>, int}
+     */
+    private function together(Plan $first, array $more): array
+    {
+        $plans = [$first, ...array_map(fn(string $file): Plan => $this->planIn($file), $more)];
+        $workshop = Workshop::of($plans);
+        $pieces = [];
+        foreach ([$this->argument('file'), ...$more] as $n => $file) {
+            $this->complain($workshop->answers[$n]->reasons);
+            $pieces[] = ['file' => $file] + array_intersect_key(
+                AnswerWriter::plan($workshop->answers[$n], new CalibrationMemory()),
+                ['feasible' => 1, 'reasons' => 1, 'joints' => 1, 'pours' => 1, 'tasks' => 1],
+            );
+        }
+
+        return [[
+            'feasible' => $workshop->isFeasible(), 'pieces' => $pieces,
+            'tasks'    => array_map(
+                fn(array $one): array => ['piece' => $one[0]] + AnswerWriter::task($one[1], $first->studio->clock),
+                $workshop->tasks(),
+            ),
+            'makespan_h' => $workshop->makespan(), 'bound_h' => $workshop->bound, 'hands' => $first->studio->hands,
+        ], $workshop->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
     }
 }

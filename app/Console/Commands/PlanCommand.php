@@ -31,9 +31,8 @@ abstract class PlanCommand extends Command
     public function handle(): int
     {
         try {
-            $embedded = new EmbeddedMeshes();
-            $document = PlanFile::decode($this->text(), $embedded);
-            [$answer, $code] = $this->answer(PlanFile::plan($document, new MeshFiles($this->folder(), $embedded)));
+            $file = $this->argument('file');
+            [$answer, $code] = $this->answer($this->planIn(is_string($file) ? $file : ''));
         } catch (PlanRefused $refusal) {
             return $this->refuse($refusal->problems);
         } catch (PensilisException $failure) {
@@ -75,19 +74,28 @@ abstract class PlanCommand extends Command
         $this->output->writeln(json_encode($answer, $flags), ConsoleOutputInterface::OUTPUT_RAW);
     }
 
-    /** The folder of the plan file, null for standard input. */
-    private function folder(): ?string
+    /** @throws PlanRefused */
+    protected function planIn(string $file): Plan
     {
-        $file = $this->argument('file');
+        $embedded = new EmbeddedMeshes();
+        $document = PlanFile::decode(self::textIn($file), $embedded);
+        // Meshes are looked for beside the plan file; none where it comes from standard input.
+        $meshes = new MeshFiles($file === '-' ? null : dirname($file), $embedded);
 
-        return is_string($file) && $file !== '-' ? dirname($file) : null;
+        return PlanFile::plan($document, $meshes);
     }
 
     /** @throws PlanRefused */
-    protected function text(string $argument = 'file'): string
+    protected function text(string $argument): string
     {
         $file = $this->argument($argument);
-        $file = is_string($file) ? $file : '';
+
+        return self::textIn(is_string($file) ? $file : '');
+    }
+
+    /** @throws PlanRefused */
+    private static function textIn(string $file): string
+    {
         $most = config()->integer('pensilis.largest_file') + 1;
         if ($file !== '-' && (!is_file($file) || !is_readable($file))) {
             throw new PlanRefused([Finding::of(Code::NoFile, '', names: ['file' => $file])]);

@@ -21,6 +21,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Plan\Viewed;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
@@ -86,11 +87,17 @@ final class AnswerWriter
             'cost'            => $answer->cost(),
             'deepest_pour_mm' => $answer->deepest === null ? null : 1e3 * $answer->deepest,
             'joints'          => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
-            'tasks'           => array_map(fn(Task $task): array => [
-                'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
-                'start_h' => $task->start, 'end_h' => $task->end,
-                'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
-            ], $answer->tasks),
+            'tasks'           => array_map(fn(Task $task): array => self::task($task, $clock), $answer->tasks),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function task(Task $task, StudioClock $clock): array
+    {
+        return [
+            'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
+            'start_h' => $task->start, 'end_h' => $task->end,
+            'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
         ];
     }
 

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Answer\Planner;
+use Pensilis\Answer\Workshop;
+use Pensilis\Plan\Plan;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Plans;
+
+/** @param array<string, mixed> $changes */
+function cone(array $changes = []): Plan
+{
+    return Plans::read($changes + ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]]);
+}
+
+/** @return list<array{float, float}> pairs of spans of different pieces at which hands are wanted at once */
+function atOnce(Workshop $workshop): array
+{
+    $work = array_values(array_filter($workshop->tasks(), fn(array $one): bool => $one[1]->kind->isWork()));
+    $clashes = [];
+    foreach ($work as $n => [$piece, $task]) {
+        foreach (array_slice($work, $n + 1) as [$other, $next]) {
+            if ($piece !== $other && $next->start < $task->end - 1e-6 && $task->start < $next->end - 1e-6) {
+                $clashes[] = [$task->start, $next->start];
+            }
+        }
+    }
+
+    return $clashes;
+}
+
+it('wants no hands at two pieces at once, and is done no sooner than the bound', function (): void {
+    $two = Workshop::of([cone(), cone()]);
+    $alone = (new Planner(new CalibrationMemory()))->plan(cone())->hours();
+    expect($two->isFeasible())->toBeTrue()
+        ->and(atOnce($two))->toBe([])
+        ->and($two->bound)->toEqualWithDelta($alone, 1e-6)
+        ->and($two->makespan())->toBeGreaterThanOrEqual($two->bound - 1e-6)
+        // Two cones fit into the same evenings: the second is done within a working day of the first.
+        ->and($two->makespan())->toBeLessThan($two->bound + 72.0);
+    foreach ($two->answers as $answer) {
+        expect($answer->simulation->starts())->toHaveCount(3);
+    }
+});
+
+it('lets two pairs of hands work at once', function (): void {
+    $four = Workshop::of([cone(['/studio/hands' => 2]), cone(['/studio/hands' => 2])]);
+    expect($four->makespan())->toEqualWithDelta($four->bound, 1e-6)
+        ->and(atOnce($four))->not->toBe([]);
+});
+
+it('tries every order of a few, and finds none that is done sooner', function (): void {
+    // One that takes long and one of a single pour: by hand both orders, each planned around the other.
+    $plans = [cone(), Plans::read(['/inclusions' => [], '/vessel/height_mm' => 20])];
+    $workshop = Workshop::of($plans);
+    $bench = $plans[0];
+    $ends = [];
+    foreach ([[0, 1], [1, 0]] as [$first, $second]) {
+        $planner = new Planner(new CalibrationMemory());
+        $one = $planner->plan($plans[$first]->atBenchOf($bench));
+        $busy = [];
+        foreach ($one->tasks as $task) {
+            if ($task->kind->isWork()) {
+                $busy[] = [$task->start, $task->end];
+            }
+        }
+        $ends[] = max($one->hours(), $planner->plan($plans[$second]->atBenchOf($bench, $busy))->hours());
+    }
+    expect($workshop->makespan())->toEqualWithDelta(min($ends), 0.01);
+});
+
+it('says of each piece whether it can be done', function (): void {
+    $workshop = Workshop::of([cone(), cone(['/inclusions/0/target_bottom_mm' => 40])]);
+    expect($workshop->isFeasible())->toBeFalse()
+        ->and($workshop->answers[0]->isFeasible())->toBeTrue()
+        ->and($workshop->answers[1]->reasons)->not->toBe([]);
+});
