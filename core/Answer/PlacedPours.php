@@ -55,16 +55,18 @@ final readonly class PlacedPours
     }
 
     /**
-     * @param list<float>  $starts
-     * @param list<Window> $windows
+     * @param list<float>       $starts
+     * @param list<Window>      $windows
+     * @param array<int, float> $begun   hours at which pours were begun, by number
      *
-     * @return list<Joint>|null null where one of them is no joint
+     * @return list<Joint>|null null where one of them is no joint; of what was begun, whatever it is
      */
-    public static function joints(array $starts, array $windows): ?array
+    public static function joints(array $starts, array $windows, array $begun = []): ?array
     {
         $joints = [];
         for ($k = 1; $k < count($starts); $k++) {
-            $joints[] = $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
+            $after = $starts[$k] - $starts[$k - 1];
+            $joints[] = $windows[$k - 1]->allows($after) ?? (isset($begun[$k]) ? $windows[$k - 1]->joint($after) : null);
         }
 
         return in_array(null, $joints, true) ? null : $joints;

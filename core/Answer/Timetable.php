@@ -101,7 +101,7 @@ final class Timetable
             if (count($came) === count($starts)) {
                 $run->settle(self::latest($starts));
                 $came = self::windows($run);
-                $joints = $this->joints($starts, $came);
+                $joints = PlacedPours::joints($starts, $came, $this->happened->begun);
                 if ($joints !== null) {
                     return PlacedPours::after($run, $starts, $joints);
                 }
@@ -110,27 +110,6 @@ final class Timetable
         }
 
         return PlacedPours::withoutTime($this->longest());
-    }
-
-    /**
-     * @param list<float>  $starts
-     * @param list<Window> $windows
-     *
-     * @return list<Joint>|null null where one of them is no joint; of what was begun, whatever it is
-     */
-    private function joints(array $starts, array $windows): ?array
-    {
-        $joints = [];
-        for ($k = 1; $k < count($starts); $k++) {
-            $after = $starts[$k] - $starts[$k - 1];
-            $joint = $windows[$k - 1]->allows($after) ?? (isset($this->happened->begun[$k]) ? $windows[$k - 1]->joint($after) : null);
-            if ($joint === null) {
-                return null;
-            }
-            $joints[] = $joint;
-        }
-
-        return $joints;
     }
 
     /** @return array<int, float> °C that pours reach which are far too hot, by number */

@@ -11,7 +11,7 @@ use Pensilis\Thermal\CalibrationMemory;
 /**
  * Several pieces on one bench: each is planned around what is planned before it, so that no two want the same hands at once. Of a few
  * pieces every order is tried, of more those that take longest go first; the order that is done soonest is taken. No order is done sooner
- * than the longest piece by itself, nor than all work at the bench in the hours there are: that is the bound.
+ * than the longest piece by itself: that is the bound.
  */
 final readonly class Workshop
 {

@@ -27,8 +27,7 @@ final readonly class Draft
     /** @param list<Finding> $reasons why there is no layout */
     private function __construct(public ?Layout $layout, public array $reasons) {}
 
-    /** @param float|null $deepest m, a greatest depth below the plan's own */
-    public static function of(Plan $plan, ?float $deepest = null): self
+    public static function of(Plan $plan): self
     {
         if ($plan->pours !== []) {
             return new self(Layout::given($plan), []);
@@ -36,9 +35,9 @@ final readonly class Draft
         [$first, $best] = [null, null];
         foreach (array_keys($plan->resins) as $id) {
             $way = $plan->pouredWith((string) $id);
-            $draft = self::found($way, $deepest);
+            $draft = self::found($way);
             $first ??= $draft;
-            $draft = $draft->layout === null ? self::found($way->pressedDown(), $deepest) : $draft;
+            $draft = $draft->layout === null ? self::found($way->pressedDown()) : $draft;
             if ($draft->layout !== null && ($best === null || count($draft->layout->pours) < count($best->layout->pours ?? []))) {
                 $best = $draft;
             }
@@ -48,10 +47,10 @@ final readonly class Draft
     }
 
     /** Pours that are searched for with one resin, whatever the plan gives. */
-    public static function found(Plan $plan, ?float $deepest = null): self
+    public static function found(Plan $plan): self
     {
         $least = $plan->resin()->sheet->leastPour;
-        $greatest = max($least, min($plan->greatestPour(), $deepest ?? INF));
+        $greatest = max($least, $plan->greatestPour());
         $fill = $plan->vessel->fill;
         if ($fill > self::MOST_POURS * $greatest) {
             return self::tooMany($plan, $greatest);

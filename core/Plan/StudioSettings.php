@@ -10,8 +10,7 @@ use Pensilis\Scheduling\WorkingHours;
 
 /**
  * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back, the
- * least mix (g), the hour of the plan at which the piece is due, and how many pairs
- * of hands there are.
+ * least mix (g), the hour of the plan at which the piece is due, and how many pairs of hands there are.
  */
 final readonly class StudioSettings
 {

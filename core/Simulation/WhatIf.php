@@ -14,9 +14,8 @@ use Pensilis\Thermal\SimulatedPour;
 
 /**
  * One pour once more, with one thing otherwise: the room 5 K colder or warmer, the pour a fifth deeper, its cup left full for 20 minutes
- * before it is poured, or a box over it, or none where one is
- * planned. What was poured before it is as planned,
- * at the hours planned, in that room; what would come after it is left out.
+ * before it is poured, or a box over it, or none where one is planned. What was poured before it is as planned, at the hours planned, in
+ * that room; what would come after it is left out.
  */
 final readonly class WhatIf
 {

@@ -5,9 +5,6 @@ declare(strict_types=1);
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Turns\Turn;
-use Pensilis\Answer\Planner;
-use Pensilis\Thermal\CalibrationMemory;
-use Tests\Facts;
 use Tests\Plans;
 
 it('begins a piece from nothing', function (): void {
@@ -156,62 +153,6 @@ it('adds objects with names of their own and takes them out', function (): void 
 it('teaches what to do with each kind', function (): void {
     $this->actingAs($this->member())->get('/materials')->assertOk()
         ->assertSee('bog cotton')->assertSee('Where practice disagrees')->assertSee('CRC Handbook');
-});
-
-it('mends with one press what it offers to mend', function (): void {
-    $user = $this->member();
-    $piece = $this->pieceOf($user, Plans::changed(['/inclusions/0/sealed_coats' => 0], Plans::cone()));
-    $this->actingAs($user)->get("/pieces/{$piece->id}")->assertSee('Seal “cone” first', false)->assertSee('Give it 2 thin coats');
-    $this->actingAs($user)->post(
-        "/pieces/{$piece->id}/mends",
-        ['code' => 'seal-first', 'pointer' => '/inclusions/0/sealed_coats'],
-    )->assertRedirect();
-    expect($piece->fresh()->document['inclusions'][0]['sealed_coats'])->toBe(2);
-    // What is no longer offered is not applied, whatever a form says.
-    $this->actingAs($user)->post(
-        "/pieces/{$piece->id}/mends",
-        ['code' => 'seal-first', 'pointer' => '/title'],
-    )->assertRedirect()->assertSessionHas('said', 'That is mended already.');
-});
-
-it('keeps pours as they were found, with what is pressed into tack in them', function (): void {
-    $light = (string) file_get_contents(base_path('tests/Core/Answer/cases/pressed-into-tack.json'));
-    [, $piece] = $this->signedIn(json_decode($light, true));
-    $this->post("/pieces/{$piece->id}/pours")->assertRedirect()->assertSessionHasNoErrors();
-    $document = $piece->refresh()->document;
-    expect(array_column($document['pours'], 'depth_mm'))->toEqual([20, 40])
-        ->and($document['inclusions'][0]['hold'])->toBe('tack')
-        ->and(Facts::words((new Planner(new CalibrationMemory()))->judge($piece->plan())->findings))->not->toContain('floats-off');
-});
-
-it('times pours anew that come before the one below has set', function (): void {
-    [, $piece] = $this->signedIn(Plans::changed(
-        ['/pours/1/start_h' => 3, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
-        Plans::coneWithPours(),
-    ));
-    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('goes onto liquid')->assertSee('Find the times anew');
-    $mend = ['code' => 'on-liquid', 'pointer' => '/pours/1/start_h', 'of' => $piece->fingerprint()];
-    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect();
-    $answer = (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
-    expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 34])
-        ->and(array_intersect(Facts::words($answer->findings), ['on-liquid', 'before-recoat', 'recoat-missed']))->toBe([]);
-});
-
-it('makes two of a given pour that gets too hot, and times all anew', function (): void {
-    [, $piece] = $this->signedIn(Plans::changed(
-        ['/resins/0/kinetics/k2_per_s' => 1.3e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
-        Plans::coneWithPours(),
-    ));
-    $judged = fn() => (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
-    $hot = fn($answer): array => array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'too-hot');
-    expect($hot($judged()))->not->toBe([]);
-    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('Make it two pours, and time all anew');
-    $mend = ['code' => 'too-hot', 'pointer' => '/pours/2', 'of' => $piece->fingerprint()];
-    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect();
-    $after = $judged();
-    expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 17, 17])
-        ->and($hot($after))->toBe([])
-        ->and(Facts::words($after->findings))->not->toContain('on-liquid')->not->toContain('before-recoat');
 });
 
 it('reads on the sheet as one who has never seen the piece must have it', function (array $changes, array $says, array $not = []): void {

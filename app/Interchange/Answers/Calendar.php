@@ -11,7 +11,7 @@ use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 
 /**
- * What a plan asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do, and for the end of the cure.
+ * What a plan asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
  *
  * Times are local ones without a zone ("floating", section 3.3.5, form 1), as those of a plan are: an evening at the bench stays that
  * evening when the clock is changed. Names of events follow from the plan alone, so that a calendar that is read again changes its events

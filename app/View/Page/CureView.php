@@ -152,7 +152,6 @@ final readonly class CureView
         return $this->ofHeat ? $this->cup?->celsius($hour) : $this->cup?->conversion($hour);
     }
 
-
     /** @return list<array{name: string, points: string, x: float, y: float}> */
     public function curves(): array
     {

@@ -61,16 +61,12 @@
                             <td class="track">
                                 <svg width="100%" height="28" @isset($rows[$k]) role="img"
                                     aria-label="{{ implode('; ', array_column($rows[$k], 'says')) }}" @else aria-hidden="true" @endisset>
-                                    @foreach($rail?->nights() ?? [] as [$x, $width])
-                                        <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
-                                    @endforeach
-                                    @foreach($rail?->days() ?? [] as $day)
-                                        <line class="midnight" x1="{{ $day['x'] }}%" x2="{{ $day['x'] }}%" y1="0" y2="28"/>
-                                    @endforeach
-                                    @foreach($rows[$k] ?? [] as $phase)
-                                        <rect class="phase phase-{{ $phase['kind'] }}" x="{{ $phase['x'] }}%" y="5"
-                                            width="{{ max(0.2, $phase['width']) }}%" height="18"><title>{{ $phase['says'] }}</title></rect>
-                                    @endforeach
+                                    @include('pieces.rail-phases', [
+                                        'railNights' => $rail?->nights() ?? [],
+                                        'railDays' => $rail?->days() ?? [],
+                                        'railPhases' => $rows[$k] ?? [],
+                                        'railTop' => 5,
+                                    ])
                                 </svg>
                             </td>
                         </tr>

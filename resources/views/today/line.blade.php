@@ -24,13 +24,12 @@
                     <td class="track">
                         <svg width="100%" height="28" @if($phases === []) aria-hidden="true" @else role="img"
                             aria-label="{{ implode('; ', array_column($phases, 'says')) }}" @endif>
-                            @foreach($nights as [$x, $width])
-                                <rect class="night" x="{{ $x }}%" y="0" width="{{ $width }}%" height="28"/>
-                            @endforeach
-                            @foreach($phases as $phase)
-                                <rect class="phase phase-{{ $phase['kind'] }}" x="{{ $phase['x'] }}%" y="6"
-                                    width="{{ max(0.2, $phase['width']) }}%" height="16"><title>{{ $phase['says'] }}</title></rect>
-                            @endforeach
+                            @include('pieces.rail-phases', [
+                                'railNights' => $nights,
+                                'railDays' => [],
+                                'railPhases' => $phases,
+                                'railTop' => 6,
+                            ])
                             @foreach($view->marks($one) as $x)
                                 <rect class="wanted" x="{{ $x }}%" y="1" width="4" height="26"/>
                             @endforeach
