@@ -95,7 +95,7 @@ final class Bodies
         $radius = sqrt($volume / $height / M_PI);
         $away = $distance * $mesh->faces[$mesh->resinRings];
         $covered = array_map(
-            fn(int $i): float => self::common($mesh->faces[$i], $radius, $away),
+            fn(int $i): float => self::common($mesh->disc($i), $radius, $away),
             range(0, $mesh->resinRings),
         );
         $all = $covered[$mesh->resinRings];

@@ -123,7 +123,7 @@ final class HeatNetwork
     }
 
     /**
-     * Solves (I − γ dt/C Lz)(I − γ dt/C Lr) x = γ dt/C b along z, then along r.
+     * Solves (I − γ dt/C Lz)(I − γ dt/C Lr) x = dt/C b along z, then along r.
      *
      * @param array<int, float> $x b, W of each cell
      *
@@ -132,12 +132,12 @@ final class HeatNetwork
     public function solve(array $x, float $dt): array
     {
         [$wz, $iz, $wr, $ir, $held] = $this->factorsFor(self::GAMMA * $dt);
-        [$rings, $top, $lost] = [$this->rings, $this->rows - 1, 0.0];
+        [$rings, $top, $lost, $share] = [$this->rings, $this->rows - 1, 0.0, 1.0 / self::GAMMA];
         [$above, $outward, $open, $skin] = [$this->above, $this->outward, $this->open, $this->skin];
         for ($i = 0; $i < $rings; $i++) {
             [$carry, $solved, $c] = [0.0, 0.0, $i];
             for ($j = 0; $j <= $top; $j++, $c += $rings) {
-                $solved = ($x[$c] + $carry) * $iz[$c];
+                $solved = ($share * $x[$c] + $carry) * $iz[$c];
                 $x[$c] = $solved;
                 $carry = $above[$c] * $solved;
             }

@@ -49,11 +49,7 @@ final readonly class HeatStep
             $rates[$n] = $gains;
         }
         [$flow, $lost] = $this->network->flow($kelvin, $source, $air);
-        $right = [];
-        foreach ($flow as $watts) {
-            $right[] = $watts / HeatNetwork::GAMMA;
-        }
-        [$gained] = $this->network->solve($right, $dt);
+        [$gained] = $this->network->solve($flow, $dt);
         foreach ($gained as $c => $more) {
             $kelvin[$c] += $more;
         }
@@ -69,9 +65,9 @@ final readonly class HeatStep
             }
         }
         [$then, $lostThen] = $this->network->flow($kelvin, $source, $air);
-        [$half, $held, $capacity, $right] = [0.5 / HeatNetwork::GAMMA, 1.0 / (HeatNetwork::GAMMA * $dt), $this->capacity, []];
+        [$capacity, $right] = [$this->capacity, []];
         foreach ($then as $c => $watts) {
-            $right[] = $half * ($flow[$c] + $watts) - $held * $capacity[$c] * $gained[$c];
+            $right[] = 0.5 * ($flow[$c] + $watts) - $capacity[$c] * $gained[$c] / $dt;
         }
         [$more, $given] = $this->network->solve($right, $dt);
         foreach ($more as $c => $further) {

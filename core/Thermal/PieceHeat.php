@@ -13,9 +13,8 @@ use Pensilis\Vessel\Vessel;
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
  *
- * Round vessels keep their radius, others get the equivalent one at each height; walls that are not upright cut through the cells (Row).
- * A thin stack (under a twentieth
- * of the width) may run on depth alone, as long as that warms it by less than 20 K.
+ * Round vessels keep their radius, others get an equivalent section, of circles at each height where walls are not upright and cut through
+ * the cells (Row). A thin stack (under a twentieth of the width) may run on depth alone, as long as that warms it by less than 20 K.
  */
 final class PieceHeat
 {
@@ -36,6 +35,9 @@ final class PieceHeat
     private const POINT = 1e-5;
 
     private readonly Section $section;
+
+    /** @var array<string, EquivalentSection> by conductivity of the resin */
+    private array $sections = [];
 
     /** @var array<string, Hull> by conductivity of the resin */
     private array $hulls = [];
@@ -74,17 +76,20 @@ final class PieceHeat
     /** An empty vessel to pour into step by step. */
     public function begin(CalibratedResin $resin, bool $thin = false): HeatRun
     {
-        [$wall, $conductivity] = [$this->vessel->wall, $resin->resin->conductivity];
+        [$wall, $conductivity, $isUpright] = [$this->vessel->wall, $resin->resin->conductivity, $this->vessel->shape->isUpright()];
+        // A hull is cut of circles.
+        $power = $isUpright ? null : 1.0;
+        $section = $thin ? null : $this->sections["{$conductivity} W"] ??= $this->standIn($this->section, $conductivity, $power);
 
         return Stack::run(
-            $thin ? RadialMesh::slab() : RadialMesh::round($this->radius($conductivity), $wall),
+            $section === null ? RadialMesh::slab() : RadialMesh::ofSection($section, $wall),
             $wall,
             $this->vessel->base,
             $this->ambient,
-            $thin || $this->vessel->shape->isUpright() ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
+            $thin || $isUpright ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
             $this->bodies,
             $this->toAir,
-            $thin ? 0.0 : $this->corner($conductivity),
+            $section->corner ?? 0.0,
         );
     }
 
@@ -110,26 +115,6 @@ final class PieceHeat
         return true;
     }
 
-    /** Radius of the round mesh, m. */
-    public function radius(float $conductivity): float
-    {
-        return $this->radiusOf($this->section, $conductivity);
-    }
-
-    /** Of others than rectangles as of the square of their area, the less the rounder they are. */
-    private function corner(float $conductivity): float
-    {
-        [$section, $conductance] = [$this->section, EquivalentRadius::conductance($this->vessel->wall)];
-        if ($section->outline === null && !$section->round) {
-            return EquivalentRadius::corner($section->halfX, $section->halfY, $conductance, $conductivity);
-        }
-        $roundness = min(1.0, 4.0 * M_PI * $section->area() / $section->perimeter() ** 2);
-        $side = 0.5 * sqrt($section->area());
-        $angular = min(1.0, (1.0 - $roundness) / (1.0 - 0.25 * M_PI));
-
-        return $angular < 1e-6 ? 0.0 : $angular * EquivalentRadius::corner($side, $side, $conductance, $conductivity);
-    }
-
     private function hull(float $conductivity): Hull
     {
         [$shape, $fill] = [$this->vessel->shape, $this->vessel->fill];
@@ -137,22 +122,27 @@ final class PieceHeat
         $share = PiecewiseLinear::through(array_map(function (int $n) use ($shape, $fill, $ofArea, $conductivity): array {
             $z = $fill * ($n + 0.5) / self::FOUND;
 
-            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->radiusOf($shape->sectionAt($z), $conductivity) / $ofArea($z)];
+            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->standIn($shape->sectionAt($z), $conductivity, 1.0)->radius / $ofArea($z)];
         }, range(0, self::FOUND - 1)));
 
         return Hull::of(fn(float $z): float => $ofArea($z) * $share->at($z), $fill, $this->vessel->wall->thickness);
     }
 
-    private function radiusOf(Section $section, float $conductivity): float
+    /**
+     * What cools as a section does, varying only with the distance from its middle.
+     *
+     * @param float|null $power by which its rings grow, where that is not to be found
+     */
+    private function standIn(Section $section, float $conductivity, ?float $power = null): EquivalentSection
     {
         if ($section->isCircle()) {
-            return sqrt($section->area() / M_PI);
+            return EquivalentSection::circle(sqrt($section->area() / M_PI));
         }
-        $conductance = EquivalentRadius::conductance($this->vessel->wall);
+        $conductance = EquivalentSection::conductance($this->vessel->wall);
 
         return $section->outline === null && !$section->round
-            ? EquivalentRadius::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity)
-            : EquivalentRadius::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity);
+            ? EquivalentSection::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity, $power)
+            : EquivalentSection::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity, $power);
     }
 
     /**

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Material\Stuff;
-use Pensilis\Thermal\EquivalentRadius;
+use Pensilis\Thermal\EquivalentSection;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\HeatStep;
 use Pensilis\Thermal\RadialMesh;
@@ -26,17 +26,7 @@ function cooledWall(float $half, Stuff $stuff, int $cells, int $steps, float $se
     return $kelvin;
 }
 
-// Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table 5.1: first eigenvalues.
-it('finds the eigenvalues of the table', function (float $biot, float $plane, float $cylinder): void {
-    expect(EquivalentRadius::plane($biot))->toEqualWithDelta($plane, 5e-5)
-        ->and(EquivalentRadius::round($biot))->toEqualWithDelta($cylinder, 5e-5);
-})->with([
-    [0.1, 0.3111, 0.4417],
-    [1.0, 0.8603, 1.2558],
-    [10.0, 1.4289, 2.1795],
-    [100.0, 1.5552, 2.3809],
-]);
-
+// Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table 5.1.
 it('cools a plane wall of Bi = 1 as the table says', function (float $fourier): void {
     // θ0 = C1 exp(−ζ1² Fo), ζ1 = 0.8603, C1 = 1.1191 (table 5.1), good for Fo > 0.2; h = 10, L = 20 mm, k = 0.2.
     $stuff = Stuff::of(0.2, 1100.0, 2100.0);
@@ -126,14 +116,22 @@ it('comes to rest at the temperature of the air, without overshooting', function
     expect(max($kelvin))->toEqualWithDelta(294.0, 1e-3);
 });
 
-it('gives a square the radius that cools as it does', function (): void {
-    $radius = EquivalentRadius::ofRectangle(0.05, 0.05, 1e6, 0.2);
+it('gives a square of circles the radius that cools as it does', function (): void {
+    $radius = EquivalentSection::ofRectangle(0.05, 0.05, 1e6, 0.2, 1.0)->radius;
     // With a held wall ζ = π/2, C = 4/π of a wall, 2.4048 and 1.6021 of a cylinder (Incropera & DeWitt, table 5.1): closed form.
-    $time = log((4.0 / M_PI) ** 2 / 0.1) / (2.0 * (M_PI / 0.1) ** 2);
-    expect($radius)->toEqualWithDelta(2.404825557695773 * sqrt($time / log(1.6021 / 0.1)), 1e-5);
+    $time = log((4.0 / M_PI) ** 2 / 0.15) / (2.0 * (M_PI / 0.1) ** 2);
+    expect($radius)->toEqualWithDelta(2.404825557695773 * sqrt($time / log(1.6021 / 0.15)), 1e-5);
+});
+
+it('takes a long bar as a wall of its width, and a square nearly as a circle', function (): void {
+    $bar = EquivalentSection::ofRectangle(0.4, 0.02, 8.6, 0.2);
+    $square = EquivalentSection::ofRectangle(0.03, 0.03, 8.6, 0.2);
+    expect($bar->power)->toBeLessThan(0.02)
+        ->and($bar->radius)->toEqualWithDelta(0.02, 4e-4)
+        ->and($square->power)->toEqualWithDelta(1.0, 0.25);
 });
 
 it('never gives a rectangle a radius outside its own inscribed and circumscribed circles', function (float $a, float $b): void {
-    $radius = EquivalentRadius::ofRectangle($a, $b, 8.6, 0.2);
+    $radius = EquivalentSection::ofRectangle($a, $b, 8.6, 0.2)->radius;
     expect($radius)->toBeGreaterThan(min($a, $b))->toBeLessThan(hypot($a, $b));
 })->with([[0.05, 0.03], [0.05, 0.05], [0.09, 0.055], [0.01, 0.008]]);

@@ -63,8 +63,8 @@ it('closes its energy balance over a sequence of pours', function (float $celsiu
     $heat = new PieceHeat(Vessel::of(Prism::cylinder(0.09, 0.06), Sheet::siliconeMold(), Sheet::board()), room($celsius));
     $resin = deepResin($rate);
     $run = $heat->follow([[$resin, 0.014, 0.0], [$resin, 0.012, 72 * 3600.0], [$resin, 0.034, 144 * 3600.0]], 86400.0 * 60);
-    expect($run->energyError())->toBeLessThan(1e-9)
-        ->and($run->energyError())->toBeGreaterThan(0.0);
+    // Nine tenths of its heat were set free, so that there is a balance to close.
+    expect($run->energyError())->toBeLessThan(1e-9)->and($run->mean()[1])->toBeGreaterThan(0.9);
 })->with(['cool and slow' => [18.0, 2.06e-5], 'warm and fast' => [28.0, 1e-4]]);
 
 // Heat and cure coupled, on an even step that is halved three times: the error must fall as the method's order says.
