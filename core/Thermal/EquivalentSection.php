@@ -34,15 +34,12 @@ final readonly class EquivalentSection
     /** Terms of a wall. */
     private const TERMS = 8;
 
-    /**
-     * @param float $radius m
-     * @param float $corner by which power the excess over the air falls further to a corner of the true section than to the rim
-     */
-    private function __construct(public float $radius, public float $power, public float $corner) {}
+    /** @param float $radius m */
+    private function __construct(public float $radius, public float $power, public ?Corner $corner) {}
 
     public static function circle(float $radius): self
     {
-        return new self($radius, 1.0, 0.0);
+        return new self($radius, 1.0, null);
     }
 
     /**
@@ -66,7 +63,9 @@ final readonly class EquivalentSection
         $found = $radius($power);
         [$rim] = RadialMode::at($power, RadialMode::eigenvalue($power, $biot * $found));
 
-        return new self($found, $power, log(self::inCorner($biot, min($a, $b), max($a, $b)) / $rim) / log($rim));
+        $corner = log(self::inCorner($biot, min($a, $b), max($a, $b)) / $rim) / log($rim);
+
+        return new self($found, $power, Corner::of($corner, min($a, $b)));
     }
 
     /**
@@ -90,7 +89,7 @@ final readonly class EquivalentSection
         return new self(
             $angular * $one->radius + (1.0 - $angular) * sqrt($area / M_PI),
             $angular * $one->power + (1.0 - $angular),
-            $angular * $one->corner,
+            $one->corner?->times($angular),
         );
     }
 

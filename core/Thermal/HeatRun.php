@@ -57,7 +57,7 @@ final class HeatRun
      * @param list<Row>   $under  board and floor, from below
      * @param Hull|null   $hull   of a vessel whose walls are not upright
      * @param float       $toAir  W/(m²·K) to the air above
-     * @param float       $corner by which power the excess over the air falls further to a corner than to the rim
+     * @param Corner|null $corner of the true vessel
      * @param Bodies|null $bodies objects that are cast in
      */
     public function __construct(
@@ -69,7 +69,7 @@ final class HeatRun
         private readonly ?Hull $hull = null,
         private readonly ?Bodies $bodies = null,
         private readonly float $toAir = Convection::COEFFICIENT,
-        private readonly float $corner = 0.0,
+        private readonly ?Corner $corner = null,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();

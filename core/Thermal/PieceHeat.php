@@ -89,7 +89,7 @@ final class PieceHeat
             $thin || $isUpright ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
             $this->bodies,
             $this->toAir,
-            $section->corner ?? 0.0,
+            $section?->corner,
         );
     }
 

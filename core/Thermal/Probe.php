@@ -18,9 +18,6 @@ use Pensilis\Resin\CalibratedResin;
  */
 final class Probe
 {
-    /** An excess over the air that makes no difference, K. */
-    private const SLIGHT = 0.05;
-
     public ?float $gel = null;
 
     public float $age = 0.0;
@@ -34,12 +31,15 @@ final class Probe
 
     private float $pace = 0.0;
 
+    /** Of a corner over the air, K. */
+    private float $excess = 0.0;
+
     /** @param array<int, float> $weights by cell; they add up to 1 */
     private function __construct(
         private readonly CalibratedResin $resin,
         private readonly array $weights,
         public float $alpha,
-        private readonly float $corner,
+        private readonly ?Corner $corner,
         private ?self $middle,
     ) {}
 
@@ -67,7 +67,7 @@ final class Probe
      * @param self|null           $middle  of the face, of a point at its wall
      * @param float               $radius  of the vessel at that face, m
      * @param float               $alpha   at which it is poured
-     * @param float               $corner  by which power the excess over the air falls further to a corner of the true vessel
+     * @param Corner|null         $corner  of the true vessel that a point at its wall stands for
      */
     public static function of(
         CalibratedResin $resin,
@@ -79,7 +79,7 @@ final class Probe
         ?self $middle,
         float $radius,
         float $alpha,
-        float $corner,
+        ?Corner $corner,
     ): self {
         $atWall = $middle !== null;
         $rings = $mesh->rings();
@@ -130,8 +130,12 @@ final class Probe
     {
         $law = $this->resin->law;
         $kelvin = 0.5 * ($this->kelvin($before) + $this->kelvin($after));
-        if ($this->corner > 0.0 && $this->middle !== null) {
-            $kelvin = $this->inCorner($kelvin, 0.5 * ($this->middle->kelvin($before) + $this->middle->kelvin($after)), $air);
+        if ($this->corner !== null && $this->middle !== null) {
+            $middle = 0.5 * ($this->middle->kelvin($before) + $this->middle->kelvin($after));
+            $resin = $this->resin->resin;
+            $share = $this->corner->follows($dt, $resin->conductivity / ($resin->density * $resin->heatCapacity));
+            $this->excess += $share * ($this->corner->excess($kelvin - $air, $middle - $air) - $this->excess);
+            $kelvin = $air + $this->excess;
         }
         if ($this->gel === null) {
             $gain = $dt * $law->rate($kelvin, $this->alpha);
@@ -146,14 +150,6 @@ final class Probe
             $this->pace = $law->pace($kelvin, $this->resin->resin->sheet->temperature);
             $this->age += $this->pace * ($this->to - $this->from);
         }
-    }
-
-    /** What the rim stands for, K: a corner is as much nearer to the air as the rim is nearer than the middle, to a power. */
-    private function inCorner(float $rim, float $middle, float $air): float
-    {
-        [$here, $most] = [$rim - $air, $middle - $air];
-
-        return $most < self::SLIGHT || $here <= 0.0 || $here >= $most ? $rim : $air + $here * ($here / $most) ** $this->corner;
     }
 
     /** When its age reached what is wanted, if that was in the last step; by straight interpolation. */

@@ -24,7 +24,7 @@ final class Stack
         ?Hull $hull = null,
         ?Bodies $bodies = null,
         float $toAir = Convection::COEFFICIENT,
-        float $corner = 0.0,
+        ?Corner $corner = null,
     ): HeatRun {
         $rows = [];
         for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
