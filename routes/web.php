@@ -54,6 +54,7 @@ use App\Http\Controllers\TickController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrashedPieceController;
 use App\Http\Controllers\VesselController;
+use App\Http\Controllers\WayController;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\PressedOnce;
 use App\Http\Middleware\StillSignedIn;
@@ -132,6 +133,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::patch('/mixings/{mixing}', [MixingController::class, 'update'])->name('mixings.update');
     Route::delete('/mixings/{mixing}', [MixingController::class, 'destroy'])->name('mixings.destroy');
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
+    Route::get('/pieces/{piece}/ways', [WayController::class, 'show'])->name('pieces.ways');
+    Route::post('/pieces/{piece}/ways', [WayController::class, 'store'])->name('pieces.ways.store');
     Route::get('/pieces/{piece}/calendar', [CalendarController::class, 'show'])->name('pieces.calendar');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::patch('/pieces/{piece}/sheet', [TickController::class, 'update'])->name('pieces.ticks');

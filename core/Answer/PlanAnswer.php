@@ -9,7 +9,6 @@ use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
-use Pensilis\Scheduling\StartSearch;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
 
@@ -101,17 +100,22 @@ final readonly class PlanAnswer
         return $this->tasks === [] ? 0.0 : max(array_map(fn(Task $task): float => $task->end, $this->tasks));
     }
 
-    /** @return array{int, float} the fewest pours first, then what else it costs */
+    /** @return array{int, float} the fewest pours first, where nothing else is wanted, then what it costs */
     public function rank(): array
     {
-        return [count($this->layout->pours ?? []), $this->cost() ?? INF];
+        return [$this->plan->weights->fewestFirst ? count($this->layout->pours ?? []) : 0, $this->cost() ?? INF];
     }
 
-    /** What was minimised among the times of the fewest pours. */
+    /** What was minimised, of the fewest pours where nothing else is wanted. */
     public function cost(): ?float
     {
-        $pours = $this->simulation->pours ?? [];
+        return $this->measures()?->cost($this->plan->weights);
+    }
 
-        return $pours === [] || !$this->isFeasible() ? null : StartSearch::cost($pours[count($pours) - 1]->startHour, $this->joints);
+    /** Null where it is none. */
+    public function measures(): ?Measures
+    {
+        return $this->simulation === null || $this->simulation->pours === [] || !$this->isFeasible()
+            ? null : Measures::of($this->simulation, $this->joints);
     }
 }

@@ -25,7 +25,8 @@ use Pensilis\Thermal\SimulatedPour;
  * Finds pours, batches and clock times for a piece.
  *
  * Each resin of the piece is tried by itself (PourSearch), and where no layers hold what floats, once more with that pressed into tack; the
- * answer has the fewest pours of all, and costs least among those. What cannot be cast is no answer, whatever its pours.
+ * answer has the fewest pours of all, and costs least among those; where the artist wants something else, the way that costs least by that.
+ * What cannot be cast is no answer, whatever its pours.
  */
 final readonly class Planner
 {
@@ -33,20 +34,72 @@ final readonly class Planner
 
     public function plan(Plan $plan): PlanAnswer
     {
+        return $plan->weights->fewestFirst ? $this->fewest($plan) : $this->ways($plan)[0] ?? $this->fewest($plan);
+    }
+
+    private function fewest(Plan $plan): PlanAnswer
+    {
         [$first, $best] = [null, null];
         foreach (array_keys($plan->resins) as $id) {
-            $way = $plan->byDay()->pouredWith((string) $id);
-            $answer = $this->searched($way, $best?->rank()[0] ?? PHP_INT_MAX);
-            if (!$answer->isFeasible() && $answer->simulation === null) {
-                $down = $way->pressedDown();
-                $other = $down->inclusions === $way->inclusions ? null : $this->searched($down, $best?->rank()[0] ?? PHP_INT_MAX);
-                $answer = $other?->isFeasible() === true ? $other : $answer;
-            }
+            $answer = $this->pouredWith($plan, (string) $id, $best === null ? PHP_INT_MAX : count($best->layout->pours ?? []));
             $first ??= $answer;
             $best = $answer->isFeasible() && ($best === null || $answer->rank() < $best->rank()) ? $answer : $best;
         }
 
         return $best ?? $first;
+    }
+
+    /**
+     * Ways to do it, in the order of what they cost: the fewest pours of each resin, and what differs from them.
+     *
+     * @return list<PlanAnswer>
+     */
+    public function ways(Plan $plan): array
+    {
+        $ways = [];
+        foreach (array_keys($plan->resins) as $id) {
+            $answer = $this->pouredWith($plan, (string) $id, PHP_INT_MAX);
+            if ($answer->isFeasible() && $answer->simulation !== null) {
+                $found = Trial::followed($answer->simulation, $answer->joints, $answer->deepest);
+                array_push($ways, $answer, ...$this->others($answer->plan, $found));
+            }
+        }
+        usort($ways, fn(PlanAnswer $one, PlanAnswer $other): int => $one->rank() <=> $other->rank());
+
+        return $ways;
+    }
+
+    /** @return list<PlanAnswer> */
+    private function others(Plan $plan, Trial $found): array
+    {
+        $compartments = CompartmentPours::of($plan, $this->store);
+        $preparation = $this->preparation($plan);
+        $before = [...$preparation->tasks, ...$compartments->tasks];
+        $answers = [];
+        foreach ((new PourSearch($plan, $this->store, $preparation, $compartments->set ?? 0.0))->others($found) as $trial) {
+            assert($trial->simulation !== null);
+            $answers[] = $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
+        }
+
+        return array_values(array_filter($answers, fn(PlanAnswer $one): bool => $one->isFeasible()));
+    }
+
+    /**
+     * With one of its resins; where no layers hold what floats, with that pressed into tack.
+     *
+     * @param int $most pours beyond which nothing is wanted
+     */
+    private function pouredWith(Plan $plan, string $id, int $most): PlanAnswer
+    {
+        $way = $plan->byDay()->pouredWith($id);
+        $answer = $this->searched($way, $most);
+        if ($answer->isFeasible() || $answer->simulation !== null) {
+            return $answer;
+        }
+        $down = $way->pressedDown();
+        $other = $down->inclusions === $way->inclusions ? null : $this->searched($down, $most);
+
+        return $other?->isFeasible() === true ? $other : $answer;
     }
 
     /** @param int $most pours beyond which nothing is wanted */

@@ -15,6 +15,7 @@ use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
@@ -34,6 +35,9 @@ final readonly class PourSearch
 
     /** Depths are looked for in these steps, m. */
     private const GRAIN = 5e-4;
+
+    /** Days to wait for, so that nothing is sanded where that can be. */
+    private const NEVER = 1000.0;
 
     public function __construct(
         private Plan $plan,
@@ -74,13 +78,42 @@ final readonly class PourSearch
         return $cool ?? $this->tooHot($last, $most);
     }
 
+    /**
+     * Others than those found that stay cool too: with objects nearer to where they are wanted, one and two pours more, and the same at
+     * times at which nothing is sanded, or whatever is.
+     *
+     * @return list<Trial>
+     */
+    public function others(Trial $found): array
+    {
+        $depths = fn(?Layout $layout): array => array_map(fn(LaidPour $pour): int => (int) round(1e6 * $pour->depth()), $layout->pours ?? []);
+        $layouts = [];
+        foreach ([
+            Draft::within($this->plan, $found->deepest ?? INF, true),
+            $this->coolest($found->count() + 1),
+            $this->coolest($found->count() + 2),
+        ] as $layout) {
+            if ($layout !== null && $depths($layout) !== $depths($found->layout)) {
+                $layouts[implode(' ', $depths($layout))] = $layout;
+            }
+        }
+        $trials = array_map(fn(Layout $layout): Trial => $this->tried($layout, PHP_INT_MAX, true), array_values($layouts));
+        $isSanded = in_array(Joint::Sanded, $found->joints, true);
+        if ($found->layout !== null && $found->joints !== []) {
+            $trials[] = $this->tried($found->layout, PHP_INT_MAX, $found->deepest !== null, false, $isSanded ? self::NEVER : 0.0);
+        }
+
+        return array_values(array_filter($trials, fn(Trial $one): bool => !$one->isRefused() && $one->isCool()));
+    }
+
     /** Follows layers in clock time, those that were thinned for heat or the first. */
-    private function tried(Layout $layout, int $most, bool $isThinned, bool $mayBeHot = false): Trial
+    private function tried(Layout $layout, int $most, bool $isThinned, bool $mayBeHot = false, ?float $sanding = null): Trial
     {
         if (count($layout->pours) > $most) {
             return Trial::refused([Finding::of(Code::TooHotEverywhere, '/vessel')], $layout);
         }
-        $placed = (new Timetable($this->plan, $layout, $this->store, $this->preparation, $this->earliest))->fill($mayBeHot);
+        $table = new Timetable($this->plan, $layout, $this->store, $this->preparation, $this->earliest, sanding: $sanding);
+        $placed = $table->fill($mayBeHot);
 
         return match (true) {
             $placed->hot !== []   => Trial::overheated($layout, $placed->hot),

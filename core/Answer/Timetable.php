@@ -52,6 +52,7 @@ final class Timetable
     /** @var list<array{float, HeatRun}> by pour: when it was poured, and the run right after it */
     private array $kept = [];
 
+    /** @param float|null $sanding days that a sanded joint is worth, where other than the plan says */
     public function __construct(
         private readonly Plan $plan,
         private readonly Layout $layout,
@@ -59,6 +60,7 @@ final class Timetable
         private readonly Preparation $preparation,
         private readonly float $earliest = 0.0,
         private readonly Happened $happened = new Happened(),
+        private readonly ?float $sanding = null,
     ) {}
 
     /** @param bool $mayBeHot whether times are wanted even for pours that cook */
@@ -88,8 +90,9 @@ final class Timetable
         }
         $windows = self::windows($rehearsal);
         $windows = array_pad($windows, count($this->layout->pours), $windows[count($windows) - 1]);
+        [$hours, $sanding] = [$this->plan->studio->hours, $this->sanding ?? $this->plan->weights->sanding()];
         for ($round = 1; $round <= self::MOST_ROUNDS + count($windows); $round++) {
-            $starts = (new StartSearch($this->plan->studio->hours, $this->work(), $windows, $this->busy()))->find();
+            $starts = (new StartSearch($hours, $this->work(), $windows, $sanding, $this->busy()))->find();
             if ($starts === null) {
                 break;
             }

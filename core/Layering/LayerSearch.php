@@ -9,7 +9,7 @@ namespace Pensilis\Layering;
  *
  * Problem: heights 0 = h0 < h1 < … < hN = fill with every depth in [least, greatest], such that each object
  * has a layer hk within its tolerance whose next pour stays below the depth that lifts it. Least first: number
- * of pours; then the sum of deviations from the targets; then the sum of squared depths (even pours stay cooler).
+ * of pours; then the sum of deviations from the targets (or this before those); then the sum of squared depths (even pours stay cooler).
  * A pour that is pinned is one of them, whatever its depth.
  *
  * Method: dynamic programming over candidate heights from the floor up. A state is a height and, for each
@@ -56,6 +56,7 @@ final readonly class LayerSearch
     /**
      * @param list<Wish> $wishes
      * @param list<Pin>  $pins
+     * @param bool       $truest whether deviations come before the number of pours
      */
     public function __construct(
         private int $fill,
@@ -63,6 +64,7 @@ final readonly class LayerSearch
         private int $greatest,
         private array $wishes,
         private array $pins = [],
+        private bool $truest = false,
     ) {
         $this->reach = max($greatest, 0, ...array_map(fn(Pin $pin): int => $pin->to - $pin->from, $pins));
         $this->different = array_values(Wish::different($wishes));
@@ -78,7 +80,7 @@ final readonly class LayerSearch
             }
         }
         $heights = $this->candidates();
-        $reached = [0 => [$this->key([]) => new Label(0, [], null)]];
+        $reached = [0 => [$this->key([]) => new Label(0, [], null, truest: $this->truest)]];
         $most = max(self::LEAST_LABELS, intdiv(self::MOST_WORK, max(1, count($this->different))));
         foreach ($heights as $a => $from) {
             foreach ($this->best($reached[$a] ?? [], $most) as $label) {

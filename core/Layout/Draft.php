@@ -69,18 +69,23 @@ final readonly class Draft
         return new self(null, array_map(fn(Obstacle $one): Finding => self::finding($plan, $one), $diagnosis->obstacles()));
     }
 
-    /** Pours of one resin none of which is deeper than that, without a word why there are none. */
-    public static function within(Plan $plan, float $deepest): ?Layout
+    /**
+     * Pours of one resin none of which is deeper than that, without a word why there are none.
+     *
+     * @param bool $truest with all objects as near to where they are wanted as can be, in however many
+     */
+    public static function within(Plan $plan, float $deepest, bool $truest = false): ?Layout
     {
         $least = $plan->resin()->sheet->leastPour;
         $greatest = max($least, min($plan->greatestPour(), $deepest));
-        $layers = $plan->vessel->fill > self::MOST_POURS * $greatest ? null : self::search($plan, $least, $greatest, $plan->pins);
+        $layers = $plan->vessel->fill > self::MOST_POURS * $greatest
+            ? null : self::search($plan, $least, $greatest, $plan->pins, $truest);
 
         return $layers === null || $layers->count() > self::MOST_POURS ? null : Layout::found($plan, $layers);
     }
 
     /** @param list<Pin> $pins */
-    private static function search(Plan $plan, float $least, float $greatest, array $pins): ?Layers
+    private static function search(Plan $plan, float $least, float $greatest, array $pins, bool $truest = false): ?Layers
     {
         return (new LayerSearch(
             Wish::micrometres($plan->vessel->fill),
@@ -88,6 +93,7 @@ final readonly class Draft
             Wish::micrometres($greatest),
             $plan->wishes(),
             $pins,
+            $truest,
         ))->find();
     }
 

@@ -29,6 +29,7 @@ final readonly class Plan
      * @param float|null                     $deepest    m, the greatest depth the artist allows
      * @param array<string, Colourant>       $colours
      * @param list<Pin>                      $pins       pours that stay where they are while the others are found
+     * @param Weights                        $weights    what is wanted of a plan that is found
      * @param string                         $poured     id of the resin that pours are planned with; the first where it is none
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Plan
         public array $colours = [],
         public Behind $behind = Behind::Paper,
         public array $pins = [],
+        public Weights $weights = new Weights(),
         private string $poured = '',
     ) {}
 
@@ -148,6 +150,7 @@ final readonly class Plan
             $this->colours,
             $this->behind,
             $this->pins,
+            $this->weights,
             $poured ?? $this->poured,
         );
     }

@@ -89,6 +89,7 @@ final readonly class PlanReader
             $coats->colours,
             Behind::from($root->maybeChild('purpose')->text('behind', 'paper')),
             $pins,
+            UseReader::weights($root->maybeChild('layering')),
         );
     }
 

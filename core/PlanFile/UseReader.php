@@ -17,6 +17,7 @@ use Pensilis\Plan\Service;
 use Pensilis\Plan\Setup;
 use Pensilis\Plan\Tape;
 use Pensilis\Plan\Viewed;
+use Pensilis\Plan\Weights;
 use Pensilis\Plan\Yellowing;
 use Pensilis\Vessel\DrapeForm;
 use Pensilis\Vessel\Vessel;
@@ -52,6 +53,15 @@ final class UseReader
             $node->number('edge_film_mm', 1e3 * Setup::EDGE_FILM) / 1e3,
             $node->flag('covered'),
         );
+    }
+
+    /** What is wanted of a plan; a weight that is not said is none, unless none is. */
+    public static function weights(Node $layering): Weights
+    {
+        $node = $layering->maybeChild('weights');
+
+        return array_filter(Weights::NAMES, $node->has(...)) === []
+            ? new Weights() : Weights::said(fn(string $name): float => $node->number($name, 0.0));
     }
 
     /** What a sheet is draped over, where all of it is said. */

@@ -8,15 +8,13 @@ namespace Pensilis\Scheduling;
  * Start times for a chain of pours: inside the working hours, one thing at a time, with bonded joints where they
  * can be had.
  *
- * Cost: days until the last start, and four days for every sanded joint (memory). Candidates: first starts within a week by half hours,
+ * Cost: days until the last start, and so many for every sanded joint. Candidates: first starts within a week by half hours,
  * bonded ones spread over their window, sanded ones on four days, each on a quarter of an hour where that fits. Pour by pour, as what is
  * left to do depends only on the pour and its start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all
  * where the pours are few (dynamic programming with a beam). Hours of the plan.
  */
 final class StartSearch
 {
-    private const SANDED = 4.0;
-
     private const FIRST_WITHIN = 168.0;
 
     private const STEP = 0.5;
@@ -44,12 +42,14 @@ final class StartSearch
     /**
      * @param list<PourWork>            $work
      * @param list<Window>              $windows after each pour; that of the last one is not needed
+     * @param float                     $sanding days that a sanded joint is worth to wait for
      * @param list<array{float, float}> $busy    when the artist does something else
      */
     public function __construct(
         WorkingHours $hours,
         private readonly array $work,
         private readonly array $windows,
+        private readonly float $sanding = 4.0,
         array $busy = [],
     ) {
         $this->hours = $hours->without($busy);
@@ -91,16 +91,6 @@ final class StartSearch
         }
 
         return array_values(array_unique($starts, SORT_REGULAR));
-    }
-
-    /**
-     * What is minimised: days until the last start, and four for each sanded joint.
-     *
-     * @param list<Joint> $joints
-     */
-    public static function cost(float $lastStart, array $joints): float
-    {
-        return $lastStart / 24.0 + self::SANDED * count(array_filter($joints, fn(Joint $joint): bool => $joint === Joint::Sanded));
     }
 
     /**
@@ -168,7 +158,7 @@ final class StartSearch
     {
         [$window, $begun] = [$this->windows[$k], $this->work[$k + 1]->begun];
         if ($begun !== null) {
-            return [[$begun, $window->allows($begun - $start) === Joint::Chemical ? 0.0 : self::SANDED]];
+            return [[$begun, $window->allows($begun - $start) === Joint::Chemical ? 0.0 : $this->sanding]];
         }
         $ready = $this->work[$k + 1]->ready;
         $margin = min(self::MARGIN, 0.25 * ($window->closes - $window->opens));
@@ -181,7 +171,7 @@ final class StartSearch
         for ($day = 0; $day < 4; $day++) {
             $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING);
             if ($slot !== null) {
-                $next[] = [$slot, self::SANDED];
+                $next[] = [$slot, $this->sanding];
             }
         }
 

@@ -10,6 +10,7 @@ use App\Turns\Turn;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\Agenda;
+use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Exception\PensilisException;
@@ -159,6 +160,24 @@ final readonly class Answers
         );
     }
 
+    /** Ways to pour a piece; null while they must be asked for again. */
+    public function offers(Piece $piece, User $user): ?Offers
+    {
+        return $this->keptOffers($piece) ?? $this->inTurn($user, function () use ($piece): Offers {
+            $offers = Offers::of($piece->plan(), new Planner($this->store));
+            Cache::put("{$this->key($piece)}:ways", $offers, now()->addDays(self::KEPT_DAYS));
+
+            return $offers;
+        });
+    }
+
+    public function keptOffers(Piece $piece): ?Offers
+    {
+        $offers = Cache::get("{$this->key($piece)}:ways");
+
+        return $offers instanceof Offers ? $offers : null;
+    }
+
     /** The pours of a piece at times that are found for them; null as above. */
     public function timed(Piece $piece, User $user): ?PlanAnswer
     {
@@ -168,8 +187,14 @@ final readonly class Answers
         ));
     }
 
-    /** @param callable(): PlanAnswer $compute */
-    private function inTurn(User $user, callable $compute): ?PlanAnswer
+    /**
+     * @template T of object
+     *
+     * @param callable(): T $compute
+     *
+     * @return T|null
+     */
+    private function inTurn(User $user, callable $compute): ?object
     {
         $own = Turn::take("answers of {$user->id}");
         $turn = $own === null ? null : Turn::take('answers', config()->integer('pensilis.long_at_once'));

@@ -16,6 +16,7 @@ use Pensilis\Plan\Recoat;
 use Pensilis\Plan\Service;
 use Pensilis\Plan\Tape;
 use Pensilis\Plan\Viewed;
+use Pensilis\Plan\Weights;
 use Pensilis\Plan\Yellowing;
 use Pensilis\PlanFile\VesselReader;
 
@@ -34,7 +35,7 @@ final readonly class PlanFields
             ...array_map($this->fitting(...), array_keys($this->list('/purpose/fittings'))),
             ...[$this->vessel(), $this->vesselMore()],
             ...[$this->room()],
-            ...[$this->layering()],
+            ...[$this->layering(), $this->weights()],
             ...array_map($this->pinned(...), array_keys($this->list('/layering/pinned'))),
             ...[$this->studio()],
             ...[$this->objects()->all()],
@@ -106,6 +107,12 @@ final readonly class PlanFields
     public function layering(): array
     {
         return [Field::optional('/layering/max_pour_mm', FieldKind::Length)];
+    }
+
+    /** @return list<Field> what is wanted of pours that are found, and how much */
+    public function weights(): array
+    {
+        return array_map(fn(string $name): Field => Field::optional("/layering/weights/{$name}", FieldKind::Number), Weights::NAMES);
     }
 
     /** @return list<Field> the ends of a pour that stays where it is */

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Interchange\PlanFile\Starters;
+use Pensilis\Answer\Aim;
+use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Finding\Finding;
@@ -123,6 +125,33 @@ it('answers the same of pours that are handed back as given', function (int $see
         expect($given->layout->bottomOf($object))->toEqualWithDelta($found->layout->bottomOf($object), 1e-9);
     }
 })->with([0, 1, 2, 3, 4, 8, 13, 21, 34, 55]);
+
+it('offers only ways that hold, each clearly better by something than the first', function (int $first): void {
+    $compared = 0;
+    for ($seed = $first; $seed < $first + 4; $seed++) {
+        $plan = Plans::read([], pieceOf($seed));
+        $offers = Offers::of($plan, new Planner(new CalibrationMemory()));
+        foreach ($offers->all as $n => $answer) {
+            expect(broken($answer))->toBe([], "seed {$seed}, way {$n}")
+                ->and($answer->rank() >= $offers->all[0]->rank())->toBeTrue()
+                ->and($n === 0 || $offers->gains($n) !== [])->toBeTrue("seed {$seed}, way {$n}");
+            $compared += (int) ($n > 0);
+        }
+    }
+    expect($compared)->toBeGreaterThan(0);
+})->with([200, 220]);
+
+it('costs least by the weights that are given, of all ways that it finds', function (string $weight, Aim $aim): void {
+    for ($seed = 300; $seed < 303; $seed++) {
+        $planner = new Planner(new CalibrationMemory());
+        $ways = $planner->ways(Plans::read([], pieceOf($seed)));
+        $chosen = $planner->plan(Plans::read(['/layering' => ['weights' => [$weight => 10]]], pieceOf($seed)));
+        expect($chosen->isFeasible())->toBe($ways !== []);
+        foreach ($ways as $way) {
+            expect($aim->of($chosen->measures()))->toBeLessThan($aim->of($way->measures()) + $aim->step(), "seed {$seed}");
+        }
+    }
+})->with([['sooner', Aim::Sooner], ['truer', Aim::Truer], ['cooler', Aim::Cooler], ['pours', Aim::Fewer]]);
 
 it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
     $plan = fn(array $piece): PlanAnswer => (new Planner(new CalibrationMemory()))->plan(Plans::read([], $piece));

@@ -117,7 +117,7 @@ it('agrees with trying every half hour', function (int $seed): void {
 })->with([21, 22, 23]);
 
 it('does one thing at a time', function (): void {
-    $starts = (new StartSearch(evenings(), [new PourWork(0.75, 0.0)], [], [[10.0, 10.5]]))->find();
+    $starts = (new StartSearch(evenings(), [new PourWork(0.75, 0.0)], [], busy: [[10.0, 10.5]]))->find();
     expect($starts[0])->toBe(10.5 + 0.25);
 });
 

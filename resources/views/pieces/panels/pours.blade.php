@@ -10,6 +10,7 @@
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
         </x-act>
     @endif
+    <p class="mt-2"><a href="{{ route('pieces.ways', $view->piece, false) }}">{{ __('piece.pours.ways') }}</a></p>
     @if(!$view->isGiven())
         @foreach(array_keys($view->plan->pins) as $i)
             <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->pinned($i)"/></div>
@@ -21,6 +22,11 @@
     @endif
     @include('pieces.totals', ['oob' => false])
     <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->layering()"/></div>
+    @if(!$view->isGiven())
+        <x-more id="weights" :says="__('piece.pours.weights')" :view="$form->texts" :fields="$form->fields->weights()">
+            <p class="quiet">{{ __('piece.pours.weights-note') }}</p>
+        </x-more>
+    @endif
     @foreach(array_values($view->plan->resins) as $i => $resin)
         <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form->texts"
             :fields="$form->fields->resin($i)">

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\GivenPours;
+use App\Models\Piece;
+use App\View\Page\WaysView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** Other ways to pour a piece, side by side: compared, and one of them taken. */
+final class WayController extends Controller
+{
+    /** The page comes at once, the ways as soon as they are found. */
+    public function show(Request $request, Piece $piece, Answers $answers): View
+    {
+        $offers = $request->boolean('find') ? $answers->offers($piece, $this->member()) : $answers->keptOffers($piece);
+
+        return view('pieces.ways', [
+            'piece'   => $piece,
+            'waiting' => $request->boolean('find') && $offers === null,
+            'ways'    => $offers === null ? null : new WaysView($piece, $offers, $answers->kept($piece), $this->studio()->units),
+        ]);
+    }
+
+    public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
+    {
+        $way = $answers->keptOffers($piece)->all[$request->integer('way')] ?? null;
+        if ($way === null) {
+            return redirect()->route('pieces.ways', $piece)->withErrors(['way' => __('ways.gone')]);
+        }
+        $piece->change(fn(array $document): array => GivenPours::into($document, $way), self::said($request, 'of'));
+
+        return self::to($piece)->with('said', __('said.way-taken'))->with('selects', 'pours');
+    }
+}

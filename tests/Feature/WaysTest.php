@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Piece;
+use Pensilis\Answer\Planner;
+use Pensilis\Thermal\CalibrationMemory;
+use Tests\Plans;
+
+beforeEach(function (): void {
+    // In a resin that warms: fewer pours are hotter, more are cooler.
+    [, $this->piece] = $this->signedIn(Plans::changed(
+        ['/resins/0/kinetics/k2_per_s' => 1e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
+        Plans::cone(),
+    ));
+});
+
+it('comes at once, and shows ways side by side when they are found', function (): void {
+    $this->get("/pieces/{$this->piece->id}/ways")->assertOk()->assertSee('Looking for other ways')->assertDontSee('Take this one');
+    $this->get("/pieces/{$this->piece->id}/ways?find=1")->assertOk()
+        ->assertSee('As planned now')->assertSee('Cooler')->assertSeeInOrder(['Hottest', '°C', '°C']);
+    // Kept: the page has them at once.
+    $this->get("/pieces/{$this->piece->id}/ways")->assertOk()->assertSee('Take this one');
+    $this->get("/pieces/{$this->piece->id}")->assertSee('Other ways to pour it, side by side');
+});
+
+it('takes one as own pours, which then stand beside the others', function (): void {
+    $this->get("/pieces/{$this->piece->id}/ways?find=1");
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 1, 'of' => $this->piece->fingerprint()])
+        ->assertRedirect()->assertSessionHas('said', 'These pours are your own now.');
+    $own = $this->piece->refresh()->document['pours'];
+    $planned = (new Planner(new CalibrationMemory()))->plan(Plans::read([], array_diff_key($this->piece->document, ['pours' => 0])));
+    $taken = (new Planner(new CalibrationMemory()))->judge($this->piece->plan());
+    expect($own)->not->toHaveCount(count($planned->layout->pours))
+        ->and($taken->measures()->celsius)->toBeLessThan($planned->measures()->celsius - 4.9);
+    $this->get("/pieces/{$this->piece->id}/heat?of={$this->piece->fingerprint()}")->assertOk();
+    $this->get("/pieces/{$this->piece->id}/ways?find=1")->assertOk()->assertSee('Your own pours')->assertSee('As it would be planned');
+});
+
+it('takes nothing of a piece that has changed since, nor a way that there is not', function (): void {
+    $this->get("/pieces/{$this->piece->id}/ways?find=1");
+    $seen = $this->piece->fingerprint();
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 7, 'of' => $seen])->assertSessionHasErrors('way');
+    $this->piece->change(fn(array $document): array => ['title' => 'Other'] + $document);
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 1, 'of' => $seen])->assertRedirect()
+        ->assertSessionHasErrors(['way' => 'The piece has changed since these were found. Look again and choose.']);
+    expect(Piece::query()->sole()->document)->not->toHaveKey('pours');
+});
+
+it('says so where there is no way, and keeps strangers out', function (): void {
+    $this->piece->change(fn(array $document): array => Plans::changed(['/inclusions/0/target_bottom_mm' => 55], $document));
+    $this->get("/pieces/{$this->piece->id}/ways?find=1")->assertOk()->assertSee('There is no way to pour it as it is');
+    $this->actingAs($this->member('two@studio.example'))->get("/pieces/{$this->piece->id}/ways")->assertNotFound();
+});
+
+it('takes what matters most from the piece, and refuses what is no weight', function (): void {
+    $address = "/pieces/{$this->piece->id}";
+    $this->patch($address, ['f' => ['/layering/weights/truer' => '10', '/layering/weights/sooner' => '0.5']])->assertSessionHasNoErrors();
+    expect($this->piece->refresh()->document['layering']['weights'])->toEqual(['truer' => 10, 'sooner' => 0.5]);
+    $this->patch($address, ['f' => ['/layering/weights/cooler' => '11']])->assertSessionHasErrors();
+    expect($this->piece->refresh()->document['layering']['weights'])->not->toHaveKey('cooler');
+});
