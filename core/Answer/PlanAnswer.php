@@ -83,6 +83,17 @@ final readonly class PlanAnswer
         return $reasons === [] || $this->simulation === null ? $this : self::infeasible($this->plan, $reasons, $this->simulation);
     }
 
+    /**
+     * The same refusal for reasons that were looked into, with what else would do.
+     *
+     * @param list<Finding> $reasons
+     * @param list<Finding> $waysOut
+     */
+    public function because(array $reasons, array $waysOut): self
+    {
+        return new self($this->plan, $this->simulation, $this->layout, $reasons, [...$waysOut, ...$this->findings]);
+    }
+
     public function isFeasible(): bool
     {
         return $this->reasons === [];

@@ -37,6 +37,31 @@ final readonly class Planner
         return $plan->weights->fewestFirst ? $this->fewest($plan) : $this->ways($plan)[0] ?? $this->fewest($plan);
     }
 
+    /** The same, and where it cannot be done, with what would do. */
+    public function planOrWaysOut(Plan $plan): PlanAnswer
+    {
+        $answer = $this->plan($plan);
+
+        return $answer->isFeasible() ? $answer : WaysOut::of($answer, $plan, $this->canCast(...));
+    }
+
+    /** Whether there is any plan, of whichever of its resins: that with the fewest layers is tried first. */
+    private function canCast(Plan $plan): bool
+    {
+        $layers = [];
+        foreach (array_keys($plan->resins) as $id) {
+            $layers[$id] = count(Draft::of($plan->only((string) $id))->layout->pours ?? []);
+        }
+        asort($layers);
+        foreach (array_keys($layers) as $id) {
+            if ($this->pouredWith($plan, (string) $id, PHP_INT_MAX)->isFeasible()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function fewest(Plan $plan): PlanAnswer
     {
         [$first, $best] = [null, null];

@@ -86,7 +86,10 @@ final readonly class PourSearch
      */
     public function others(Trial $found): array
     {
-        $depths = fn(?Layout $layout): array => array_map(fn(LaidPour $pour): int => (int) round(1e6 * $pour->depth()), $layout->pours ?? []);
+        $depths = fn(?Layout $layout): array => array_map(
+            fn(LaidPour $pour): int => (int) round(1e6 * $pour->depth()),
+            $layout->pours ?? [],
+        );
         $layouts = [];
         foreach ([
             Draft::within($this->plan, $found->deepest ?? INF, true),

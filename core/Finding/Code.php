@@ -86,6 +86,13 @@ enum Code: string
     case LayersConflict = 'layers-conflict';
     case LayersConflictAfloat = 'layers-conflict.afloat';
     case NoLayersTogether = 'no-layers-together';
+    case WouldDoLower = 'would-do.lower';
+    case WouldDoHigher = 'would-do.higher';
+    case WouldDoTolerant = 'would-do.tolerant';
+    case WouldDoInTack = 'would-do.in-tack';
+    case WouldDoHung = 'would-do.hung';
+    case WouldDoUnpinned = 'would-do.unpinned';
+    case HotterWouldDo = 'hotter-would-do';
     case OutsideVessel = 'outside-vessel';
     case ObjectsOverlap = 'objects-overlap';
     case DryFirst = 'dry-first';
@@ -180,6 +187,7 @@ enum Code: string
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
             'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
             'hours-without-start',
+            'would-do', 'hotter-would-do',
             'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
             default => Weight::Spoils,
         };
@@ -190,12 +198,12 @@ enum Code: string
     {
         return match ($this->word()) {
             'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
-            'too-many-pours', 'pins-leave-no-room', 'outside-vessel',
+            'too-many-pours', 'pins-leave-no-room', 'outside-vessel', 'would-do',
             'objects-overlap', 'left-bare', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
             'above-greatest-pour', 'tilted',
             'runs-over', 'runs-off', 'drifts' => Question::Hangs,
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
-            'no-full-cure' => Question::Cools,
+            'no-full-cure', 'hotter-would-do' => Question::Cools,
             'no-time', 'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
             'hours-without-start', 'hours-assumed', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',

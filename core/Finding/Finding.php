@@ -49,6 +49,12 @@ final readonly class Finding
         return new self($code, $pointer, [], ['cause' => $cause], null, null);
     }
 
+    /** The same without a change to offer. */
+    public function unmended(): self
+    {
+        return new self($this->code, $this->pointer, $this->quantities, $this->names, null, $this->with);
+    }
+
     public function weight(): Weight
     {
         return $this->code->weight();

@@ -46,6 +46,19 @@ final readonly class Draft
         return $best ?? $first;
     }
 
+    /** Whether there are any layers, of one of its resins. */
+    public static function holds(Plan $plan): bool
+    {
+        foreach (array_keys($plan->resins) as $id) {
+            $way = $plan->pouredWith((string) $id);
+            if (self::within($way, INF) !== null || self::within($way->pressedDown(), INF) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Pours that are searched for with one resin, whatever the plan gives. */
     public static function found(Plan $plan): self
     {

@@ -69,6 +69,12 @@ final readonly class Inclusion
         return $this->changed($bottom, array_slice($this->places, 1));
     }
 
+    /** The same that may lie farther off its height. */
+    public function tolerating(float $tolerance): self
+    {
+        return $this->changed($this->targetBottom, array_slice($this->places, 1), tolerance: $tolerance);
+    }
+
     /** The same held otherwise. */
     public function held(Hold $hold): self
     {
@@ -79,7 +85,7 @@ final readonly class Inclusion
      * @param list<array{float, float}> $copies
      * @param array{float, float}|null  $place  its own where it is moved
      */
-    private function changed(float $bottom, array $copies, ?array $place = null, ?Hold $hold = null): self
+    private function changed(float $bottom, array $copies, ?array $place = null, ?Hold $hold = null, ?float $tolerance = null): self
     {
         return new self(
             $this->id,
@@ -88,7 +94,7 @@ final readonly class Inclusion
             $place[0] ?? $this->x,
             $place[1] ?? $this->y,
             $bottom,
-            $this->tolerance,
+            $tolerance ?? $this->tolerance,
             $this->cover,
             $this->coats,
             $hold ?? $this->hold,

@@ -64,6 +64,12 @@ final readonly class Plan
         return $this->but(poured: $id);
     }
 
+    /** The same with one of its resins alone. */
+    public function only(string $id): self
+    {
+        return $this->but(poured: $id, resins: [$id => $this->resins[$id]]);
+    }
+
     /** The same with what floats, and may be held in any way, pressed into tack. */
     public function pressedDown(): self
     {
@@ -89,6 +95,24 @@ final readonly class Plan
     public function atBenchOf(self $other, array $busy = []): self
     {
         return $this->but(studio: $other->studio->shared($this->studio->due, $busy));
+    }
+
+    /** The same with one of its objects otherwise. */
+    public function changing(int $i, Inclusion $object): self
+    {
+        return $this->but(inclusions: array_values(array_replace($this->inclusions, [$i => $object])));
+    }
+
+    /** The same with no pour pinned. */
+    public function unpinned(): self
+    {
+        return $this->but(pins: []);
+    }
+
+    /** The same where the artist allows another greatest heat, °C. */
+    public function allowing(float $celsius): self
+    {
+        return $this->but(studio: $this->studio->allowing($celsius));
     }
 
     public function inRoom(Ambient $room): self
@@ -125,6 +149,7 @@ final readonly class Plan
      * @param list<Inclusion>|null                $inclusions
      * @param list<GivenPour>|null                $pours
      * @param non-empty-array<string, Resin>|null $resins
+     * @param list<Pin>|null                      $pins
      */
     private function but(
         ?string $poured = null,
@@ -133,6 +158,7 @@ final readonly class Plan
         ?Ambient $ambient = null,
         ?array $pours = null,
         ?array $resins = null,
+        ?array $pins = null,
     ): self {
         return new self(
             $this->title,
@@ -149,7 +175,7 @@ final readonly class Plan
             $this->costs,
             $this->colours,
             $this->behind,
-            $this->pins,
+            $pins ?? $this->pins,
             $this->weights,
             $poured ?? $this->poured,
         );

@@ -31,19 +31,7 @@ final readonly class StudioSettings
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
     public function byDay(): self
     {
-        return new self(
-            $this->clock,
-            WorkingHours::byDay($this->clock->minuteOfWeek()),
-            $this->device,
-            $this->lossGrams,
-            $this->greatestCelsius,
-            $this->hoursIgnored,
-            $this->held,
-            $this->leastMix,
-            $this->due,
-            true,
-            $this->hands,
-        );
+        return $this->but(WorkingHours::byDay($this->clock->minuteOfWeek()), $this->due, $this->greatestCelsius, true);
     }
 
     /**
@@ -53,17 +41,28 @@ final readonly class StudioSettings
      */
     public function shared(?float $due, array $busy): self
     {
+        return $this->but($this->hours->without($busy), $due, $this->greatestCelsius, $this->hoursAssumed);
+    }
+
+    /** The same with another greatest heat allowed, °C. */
+    public function allowing(float $celsius): self
+    {
+        return $this->but($this->hours, $this->due, $celsius, $this->hoursAssumed);
+    }
+
+    private function but(WorkingHours $hours, ?float $due, ?float $greatestCelsius, bool $hoursAssumed): self
+    {
         return new self(
             $this->clock,
-            $this->hours->without($busy),
+            $hours,
             $this->device,
             $this->lossGrams,
-            $this->greatestCelsius,
+            $greatestCelsius,
             $this->hoursIgnored,
             $this->held,
             $this->leastMix,
             $due,
-            $this->hoursAssumed,
+            $hoursAssumed,
             $this->hands,
         );
     }

@@ -116,6 +116,34 @@ return [
         'says' => 'What is pinned leaves no room for other pours of :least to :greatest that give every object a layer. Unpin it, or move '
             . 'its ends.',
     ],
+    'would-do.lower' => [
+        'says' => 'It can be cast with “:object” :by lower.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'would-do.higher' => [
+        'says' => 'It can be cast with “:object” :by higher.',
+        'mend' => 'Set “:object” at :better',
+    ],
+    'would-do.tolerant' => [
+        'says' => 'It can be cast if “:object” may lie :better off its height.',
+        'mend' => 'Let “:object” lie :better off',
+    ],
+    'would-do.in-tack' => [
+        'says' => 'It can be cast with “:object” pressed into a tacky surface.',
+        'mend' => 'Press “:object” into tack',
+    ],
+    'would-do.hung' => [
+        'says' => 'It can be cast with “:object” on a thread or pin.',
+        'mend' => 'Hang “:object”',
+    ],
+    'would-do.unpinned' => [
+        'says' => 'It can be cast with no pour pinned.',
+        'mend' => 'Let go of all pins',
+    ],
+    'hotter-would-do' => [
+        'says' => 'It can be cast if a pour may reach :peak, which is your own limit and not the label’s.',
+        'mend' => 'Allow :peak',
+    ],
     'uncovered.stands-out' => [
         'says' => '“:object” would stand out: with its cover it needs :needs, and the vessel is filled to :fill.',
         'mend' => 'Set “:object” at :better',

@@ -121,8 +121,9 @@ return [
         'pinned'       => 'It is pinned: it stays from :from to :to while the others follow the objects.',
         'ways'         => 'Other ways to pour it, side by side',
         'weights'      => 'What matters most',
-        'weights-note' => 'From 0 to 10 each. Left empty, the fewest pours come first, then the days until the last one, and a sanded joint counts as four days.',
-        'edit'         => 'Edit these pours', 'find' => 'Let the pours follow the objects',
+        'weights-note' => 'From 0 to 10 each. Left empty, the fewest pours come first, then the days until the last one; '
+            . 'a sanded joint counts as four days.',
+        'edit' => 'Edit these pours', 'find' => 'Let the pours follow the objects',
     ],
     'totals' => [
         'mix'          => 'In all :volume of mix, :mass: :a of A (:a_ml) and :b of B (:b_ml), with what cups keep and what is held back.',

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 // Other ways to pour a piece, side by side.
 return [
-    'title'   => 'Ways to pour :piece',
-    'head'    => 'Ways to pour',
-    'lead'    => 'Each of these holds every object, keeps its windows and stays cool enough. What matters most to you is set with the pours of the piece.',
+    'title' => 'Ways to pour :piece',
+    'head'  => 'Ways to pour',
+    'lead'  => 'Each of these holds every object, keeps its windows and stays cool enough. '
+        . 'What matters most to you is set with the pours of the piece.',
     'finding' => 'Looking for other ways …', 'find' => 'Look for them now',
     'waiting' => 'Something else is being computed first. This page asks again.',
     'none'    => 'There is no way to pour it as it is. The verdict of the piece says why.',

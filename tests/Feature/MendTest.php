@@ -33,6 +33,17 @@ it('keeps pours as they were found, with what is pressed into tack in them', fun
         ->and(Facts::words((new Planner(new CalibrationMemory()))->judge($piece->plan())->findings))->not->toContain('floats-off');
 });
 
+it('offers what would do where a piece cannot be cast, and one press makes it so', function (): void {
+    $light = (string) file_get_contents(base_path('tests/Core/Answer/cases/too-light.json'));
+    [, $piece] = $this->signedIn(json_decode($light, true));
+    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertOk()->assertSee('pressed into a tacky surface')
+        ->assertSee('into tack');
+    $mend = ['code' => 'would-do.in-tack', 'pointer' => '/inclusions/0', 'of' => $piece->fingerprint()];
+    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect()->assertSessionHasNoErrors();
+    expect($piece->refresh()->document['inclusions'][0]['hold'])->toBe('tack')
+        ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
+});
+
 it('times pours anew that come before the one below has set', function (): void {
     [, $piece] = $this->signedIn(Plans::changed(
         ['/pours/1/start_h' => 3, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],

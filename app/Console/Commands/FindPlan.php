@@ -29,7 +29,7 @@ final class FindPlan extends PlanCommand
         if (is_array($more) && $more !== []) {
             return $this->together($plan, array_values(array_filter($more, is_string(...))));
         }
-        $answer = (new Planner($this->store))->plan($plan);
+        $answer = (new Planner($this->store))->planOrWaysOut($plan);
         $this->complain($answer->reasons);
 
         return [AnswerWriter::plan($answer, $this->store), $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE];

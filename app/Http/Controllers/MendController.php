@@ -26,7 +26,9 @@ final class MendController extends Controller
                 $mend = $finding->mend;
                 $piece->change(
                     fn(array $document): array => match ($mend->rework) {
-                        null          => Document::with($document, $mend->pointer, $mend->value),
+                        null => $mend->value === null
+                            ? Document::without($document, $mend->pointer)
+                            : Document::with($document, $mend->pointer, $mend->value),
                         Rework::Split => PourShaping::shaped($document, $mend->pour, 'split'),
                         Rework::Times => $document,
                     },

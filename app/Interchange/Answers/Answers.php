@@ -222,7 +222,7 @@ final readonly class Answers
     private function compute(Plan $plan): PlanAnswer
     {
         return $this->answer($plan, fn(Planner $planner, Plan $plan): PlanAnswer => $plan->pours === []
-            ? $planner->plan($plan)
+            ? $planner->planOrWaysOut($plan)
             : $planner->judge($plan));
     }
 

@@ -60,7 +60,8 @@ final readonly class WaysView
         }
         $gains = array_map(fn(Aim $aim): string => Words::say("ways.gains.{$aim->value}"), $this->offers->gains($number));
 
-        return $number === 0 || $gains === [] ? Words::say($this->hasOwn() ? 'ways.found' : 'ways.planned') : ucfirst(implode(', ', $gains));
+        return $number === 0 || $gains === []
+            ? Words::say($this->hasOwn() ? 'ways.found' : 'ways.planned') : ucfirst(implode(', ', $gains));
     }
 
     /** @return array<string, list<string>> what each is by every measure, by its name */
@@ -73,7 +74,8 @@ final readonly class WaysView
             'last'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
             'cured'  => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
             'heat'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
-            'off'    => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5 ? Words::say('ways.true') : $this->figures->length($is->off),
+            'off'    => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
+                ? Words::say('ways.true') : $this->figures->length($is->off),
             'sanded' => fn(PlanAnswer $one, Measures $is): string => (string) $is->sanded,
             'mixed'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->mixed),
             'lost'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->lost),

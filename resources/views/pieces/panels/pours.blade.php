@@ -22,11 +22,9 @@
     @endif
     @include('pieces.totals', ['oob' => false])
     <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->layering()"/></div>
-    @if(!$view->isGiven())
-        <x-more id="weights" :says="__('piece.pours.weights')" :view="$form->texts" :fields="$form->fields->weights()">
-            <p class="quiet">{{ __('piece.pours.weights-note') }}</p>
-        </x-more>
-    @endif
+    <x-more id="weights" :says="__('piece.pours.weights')" :view="$form->texts" :fields="$form->fields->weights()">
+        <p class="quiet">{{ __('piece.pours.weights-note') }}</p>
+    </x-more>
     @foreach(array_values($view->plan->resins) as $i => $resin)
         <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form->texts"
             :fields="$form->fields->resin($i)">
