@@ -8,7 +8,9 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\CureController;
 use App\Http\Controllers\DamController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\DefaultsController;
+use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FittingController;
@@ -62,6 +64,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/today');
 
+Route::get('/feeds/{feed}.ics', [FeedController::class, 'show'])->where('feed', '[A-Za-z0-9]+')->middleware('throttle:30,1')->name('feed');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SessionController::class, 'store']);
@@ -85,6 +89,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::delete('/studio/invitations/{openInvitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
     Route::delete('/studio/members/{member}', [MemberController::class, 'destroy'])->name('members.destroy');
     Route::delete('/sign-ins/{signIn}', [SignInController::class, 'destroy'])->name('sign-ins.destroy');
+    Route::post('/feed', [FeedController::class, 'store'])->middleware('throttle:10,1')->name('feed.store');
+    Route::delete('/feed', [FeedController::class, 'destroy'])->name('feed.destroy');
     Route::put('/password', [OwnPasswordController::class, 'update'])->middleware('throttle:10,1')->name('password.own');
 
     Route::get('/shelf', [VesselController::class, 'index'])->name('shelf');
@@ -135,6 +141,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::post('/pieces/{piece}/pours', [PourChoiceController::class, 'store'])->name('pieces.pours.store');
     Route::get('/pieces/{piece}/ways', [WayController::class, 'show'])->name('pieces.ways');
     Route::post('/pieces/{piece}/ways', [WayController::class, 'store'])->name('pieces.ways.store');
+    Route::post('/pieces/{piece}/day', [DayController::class, 'store'])->name('pieces.day');
     Route::get('/pieces/{piece}/calendar', [CalendarController::class, 'show'])->name('pieces.calendar');
     Route::get('/pieces/{piece}/sheet', [SheetController::class, 'show'])->name('pieces.sheet');
     Route::patch('/pieces/{piece}/sheet', [TickController::class, 'update'])->name('pieces.ticks');

@@ -66,8 +66,12 @@ final class Piece extends Model
         return $this->belongsTo(Studio::class);
     }
 
-    /** What was really poured of it: by when a mix was first written down. Nothing where nothing was, or its plan has no clock. */
-    public function happened(): Happened
+    /**
+     * What was really poured of it: by when a mix was first written down. Nothing where nothing was, or its plan has no clock.
+     *
+     * @param float $now hour of its plan, where nothing was poured
+     */
+    public function happened(float $now = 0.0): Happened
     {
         $clock = $this->plan()->studio->clock;
         $begun = [];
@@ -75,7 +79,7 @@ final class Piece extends Model
             $begun[$one->pour] = (float) $clock->hourOf($one->created_at->format('Y-m-d\TH:i'));
         }
 
-        return $begun === [] ? new Happened() : new Happened($begun, (float) $clock->hourOf(now()->format('Y-m-d\TH:i')));
+        return $begun === [] ? new Happened(now: $now) : new Happened($begun, (float) $clock->hourOf(now()->format('Y-m-d\TH:i')));
     }
 
     /** A name of what is stored of it, without reading it. */

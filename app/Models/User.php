@@ -14,11 +14,12 @@ use Illuminate\Notifications\Notifiable;
 /**
  * Somebody who signs in, member of one studio.
  *
- * @property int    $id
- * @property int    $studio_id
- * @property string $email
- * @property string $password
- * @property Studio $studio
+ * @property int         $id
+ * @property int         $studio_id
+ * @property string      $email
+ * @property string      $password
+ * @property string|null $feed_hash of the address at which a calendar reads what is to be done
+ * @property Studio      $studio
  */
 final class User extends Account
 {
@@ -26,7 +27,7 @@ final class User extends Account
 
     protected $fillable = ['studio_id', 'email', 'password'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'feed_hash'];
 
     /** @return BelongsTo<Studio, $this> */
     public function studio(): BelongsTo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Hands;
 use Pensilis\Scheduling\Task;
 use Pensilis\Thermal\CalibrationMemory;
 
@@ -58,7 +59,7 @@ final readonly class Workshop
         [$answers, $busy] = [[], []];
         foreach ($order as $n) {
             $answers[$n] = (new Planner(new CalibrationMemory()))->plan(
-                $plans[$n]->atBenchOf($plans[0], self::taken($busy, $plans[0]->studio->hands)),
+                $plans[$n]->atBenchOf($plans[0], Hands::taken($busy, $plans[0]->studio->hands)),
             );
             foreach ($answers[$n]->tasks as $task) {
                 if ($task->kind->isWork()) {
@@ -69,34 +70,6 @@ final readonly class Workshop
         ksort($answers);
 
         return array_values($answers);
-    }
-
-    /**
-     * Spans in which all hands are at something.
-     *
-     * @param list<array{float, float}> $busy
-     *
-     * @return list<array{float, float}>
-     */
-    private static function taken(array $busy, int $hands): array
-    {
-        $edges = [];
-        foreach ($busy as [$from, $to]) {
-            array_push($edges, [$from, 1], [$to, -1]);
-        }
-        usort($edges, fn(array $one, array $other): int => $one <=> $other);
-        [$taken, $many, $since] = [[], 0, null];
-        foreach ($edges as [$at, $change]) {
-            $many += $change;
-            if ($many >= $hands && $since === null) {
-                $since = $at;
-            } elseif ($many < $hands && $since !== null) {
-                $taken[] = [$since, $at];
-                $since = null;
-            }
-        }
-
-        return array_values(array_filter($taken, fn(array $span): bool => $span[1] > $span[0] + 1e-9));
     }
 
     /**

@@ -13,4 +13,14 @@ final readonly class Happened
      * @param list<array{float, float}> $away  from when until when nobody is there
      */
     public function __construct(public array $begun = [], public float $now = 0.0, public array $away = []) {}
+
+    /**
+     * The same, when nobody is there at other hours too.
+     *
+     * @param list<array{float, float}> $spans
+     */
+    public function away(array $spans): self
+    {
+        return new self($this->begun, $this->now, [...$this->away, ...$spans]);
+    }
 }

@@ -12,11 +12,18 @@ return [
     'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
     'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],
     'studio' => [
-        'title'     => 'Studio', 'about' => 'Name and units', 'name' => 'Name', 'units' => 'Figures are shown in',
-        'metric'    => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)',
-        'any'       => 'Any unit can be typed anywhere: :examples.', 'save' => 'Save', 'members' => 'Members',
-        'remove'    => 'Remove', 'remove-label' => 'Remove :email', 'leave' => 'Leave the studio',
-        'withdraw'  => 'Withdraw', 'withdraw-label' => 'Withdraw the invitation to :email',
+        'title'    => 'Studio', 'about' => 'Name and units', 'name' => 'Name', 'units' => 'Figures are shown in',
+        'metric'   => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)',
+        'any'      => 'Any unit can be typed anywhere: :examples.', 'save' => 'Save', 'members' => 'Members',
+        'remove'   => 'Remove', 'remove-label' => 'Remove :email', 'leave' => 'Leave the studio',
+        'withdraw' => 'Withdraw', 'withdraw-label' => 'Withdraw the invitation to :email',
+        'feed'     => [
+            'head' => 'In your calendar', 'lead' => 'A private address at which your calendar reads what all pieces ask of you. '
+                . 'Whoever has it can read it without signing in.',
+            'make'  => 'Make an address', 'anew' => 'Make a new one', 'end' => 'End it',
+            'copy'  => 'Give this to your calendar now; it is not shown again',
+            'there' => 'There is one. It is not shown again; a new one ends it.',
+        ],
         'signed-in' => 'Where you are signed in', 'here' => 'here', 'since' => ':device, signed in :since, last seen :seen',
         'desk'      => 'A computer', 'hand' => 'A phone or tablet',
         'end'       => 'Sign out', 'end-label' => 'Sign out :device, signed in :since',

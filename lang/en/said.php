@@ -23,6 +23,7 @@ return [
     'reset-sent'       => 'If there is an account for this address, a link is on its way. It works for an hour.',
     'reset-done'       => 'The new password is set; sign in with it.',
     'way-taken'        => 'These pours are your own now.',
+    'feed-ended'       => 'The address no longer works.',
     'mended'           => 'Done: :mend.',
     'mended-already'   => 'That is mended already.',
     'outline-taken'    => 'This is the outline of the drawing; check its size against the vessel.',

@@ -67,7 +67,8 @@ function mayKnow(): array
         'App\Interchange\Answers'  => ['core', 'App\Words', 'App\Interchange\PlanFile', 'App\Models', 'App\Turns'],
         'App\View\Drawing'         => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile'],
         'App\View\Page'            => [
-            'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\View\Drawing',
+            'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Shelf', 'App\Interchange\Answers',
+            'App\View\Drawing',
         ],
         'App\Notifications'   => [],
         'App\Providers'       => ['core', 'App\Database', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Thermal\CalibrationMemory;
+use Tests\Facts;
 use Tests\Plans;
 
 beforeEach(function (): void {
@@ -122,4 +123,40 @@ it('times anew only what is still to be poured, and says when', function (): voi
     expect($starts[0])->toEqualWithDelta(48.0, 1e-6)
         ->and($starts[1] - 48.0)->toBeGreaterThanOrEqual($pours[0]->recoatOpens)->toBeLessThanOrEqual($pours[0]->recoatCloses);
     $this->get('/today?find=1')->assertDontSee('find the times anew')->assertSee('can be begun from');
+});
+
+it('makes room for a piece beside the others by one press', function (): void {
+    Carbon::setTestNow(($this->at)(-1.0));
+    ($this->planned)($this->cone, 'First');
+    $second = ($this->planned)($this->cone, 'Second');
+    $this->get('/today')->assertSee('both want you')->assertSee('Find new times for');
+    $this->post("/pieces/{$second->id}/day")->assertRedirect('/today')
+        ->assertSessionHas('said', fn(string $said): bool => str_contains($said, '“Second” makes way for the others: pour 1 Mon 2 Mar'));
+    $this->get('/today')->assertOk()->assertDontSee('both want you');
+    // Pressed again, nothing is in its way.
+    $this->post("/pieces/{$second->id}/day")->assertSessionHas('said', '“Second” is in nobody’s way: nothing moves.');
+    $moved = (new Planner(new CalibrationMemory()))->judge($second->refresh()->plan());
+    expect(array_intersect(Facts::words($moved->findings), ['on-liquid', 'before-recoat', 'recoat-missed', 'outside-hours']))->toBe([])
+        ->and($second->document['pours'])->toHaveCount(3);
+});
+
+it('gives a piece that nobody began new times from now on, and keeps what was poured of another', function (): void {
+    $late = ($this->planned)($this->cone, 'Late');
+    $begun = ($this->planned)($this->cone, 'Begun');
+    ($this->mixed)($begun, 1.0);
+    Carbon::setTestNow(($this->at)(50.0));
+    $this->get('/today')->assertSee('nothing was begun')->assertSee('Find new times for “Late”');
+    $this->post("/pieces/{$late->id}/day")->assertRedirect('/today')->assertSessionHasNoErrors();
+    $this->post("/pieces/{$begun->id}/day")->assertRedirect('/today')->assertSessionHasNoErrors();
+    expect($late->refresh()->document['pours'][0]['start_h'])->toBeGreaterThanOrEqual(50.0)
+        ->and($begun->refresh()->document['pours'][0]['start_h'])->toEqualWithDelta(1.0, 0.02);
+});
+
+it('says so where there are no times, changes nothing, and keeps strangers out', function (): void {
+    $hours = ['/studio/hours' => [['days' => 'mon', 'from' => '12:00', 'to' => '12:20']]];
+    $piece = ($this->planned)(Plans::changed($hours, $this->cone), 'Short');
+    $before = $piece->document;
+    $this->post("/pieces/{$piece->id}/day")->assertRedirect('/today')->assertSessionHasErrors('piece');
+    expect($piece->refresh()->document)->toBe($before);
+    $this->actingAs($this->member('two@studio.example'))->post("/pieces/{$piece->id}/day")->assertNotFound();
 });

@@ -20,6 +20,7 @@ use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
+use Pensilis\Scheduling\Happened;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
@@ -178,12 +179,16 @@ final readonly class Answers
         return $offers instanceof Offers ? $offers : null;
     }
 
-    /** The pours of a piece at times that are found for them; null as above. */
-    public function timed(Piece $piece, User $user): ?PlanAnswer
+    /**
+     * The pours that a plan gives at times that are found for them; null as above.
+     *
+     * @param list<array{float, float}> $away when hands are at something else, hours of the plan
+     */
+    public function timed(Plan $plan, Happened $happened, User $user, array $away = []): ?PlanAnswer
     {
         return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
-            $piece->plan(),
-            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan, $piece->happened()),
+            $plan,
+            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan, $happened->away($away)),
         ));
     }
 

@@ -7,15 +7,13 @@ namespace App\Interchange\Answers;
 use App\Words\Words;
 use DateTimeImmutable;
 use Pensilis\Answer\PlanAnswer;
-use Pensilis\Scheduling\StudioClock;
-use Pensilis\Scheduling\Task;
 
 /**
- * What a plan asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
+ * What a plan, or a day of several, asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
  *
  * Times are local ones without a zone ("floating", section 3.3.5, form 1), as those of a plan are: an evening at the bench stays that
- * evening when the clock is changed. Names of events follow from the plan alone, so that a calendar that is read again changes its events
- * rather than adding others.
+ * evening when the clock is changed. Names of events follow from the plan or the piece alone, so that a calendar that is read again
+ * changes its events rather than adding others.
  */
 final readonly class Calendar
 {
@@ -27,27 +25,42 @@ final readonly class Calendar
     public function of(PlanAnswer $answer): string
     {
         [$plan, $clock] = [$answer->plan, $answer->plan->studio->clock];
-        $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Pensilis//Plan//EN', 'X-WR-CALNAME:' . self::text($plan->title)];
+        $events = [];
         foreach ($answer->tasks as $n => $task) {
             if ($task->kind->isWork()) {
-                array_push($lines, ...$this->event($task, $n, $plan->title, $clock));
+                $events[] = new CalendarEvent(
+                    "{$plan->title} {$clock->iso(0.0)} {$n} {$task->kind->value}",
+                    $clock->at($task->start),
+                    $clock->at($task->end),
+                    "{$plan->title}: {$this->words->fact($task->what)}",
+                    $task->kind->value,
+                );
             }
+        }
+
+        return $this->write($plan->title, $events);
+    }
+
+    /** @param list<CalendarEvent> $events */
+    public function write(string $name, array $events): string
+    {
+        $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Pensilis//Plan//EN', 'X-WR-CALNAME:' . self::text($name)];
+        foreach ($events as $event) {
+            array_push($lines, ...$this->event($event));
         }
 
         return implode("\r\n", array_map(self::folded(...), [...$lines, 'END:VCALENDAR'])) . "\r\n";
     }
 
-    /** @return list<string> */
-    private function event(Task $task, int $number, string $title, StudioClock $clock): array
+    /** @return list<string> none where it has no time */
+    private function event(CalendarEvent $event): array
     {
-        $at = fn(float $hour): string => $clock->at($hour)?->format('Ymd\THis') ?? '';
-        $says = $this->words->fact($task->what);
-        $name = hash('xxh64', "{$title} {$clock->iso(0.0)} {$number} {$task->kind->value}");
+        $least = $event->start?->modify('+1 minute');
 
-        return [
-            'BEGIN:VEVENT', "UID:{$name}@pensilis.invalid", 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
-            'DTSTART:' . $at($task->start), 'DTEND:' . $at(max($task->end, $task->start + 1.0 / 60.0)),
-            'SUMMARY:' . self::text("{$title}: {$says}"), 'CATEGORIES:' . mb_strtoupper($task->kind->value), 'END:VEVENT',
+        return $event->start === null || $event->end === null ? [] : [
+            'BEGIN:VEVENT', 'UID:' . hash('xxh64', $event->key) . '@pensilis.invalid', 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
+            'DTSTART:' . $event->start->format('Ymd\THis'), 'DTEND:' . max($event->end, $least)->format('Ymd\THis'),
+            'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind), 'END:VEVENT',
         ];
     }
 

@@ -86,6 +86,28 @@
                 @endforeach
             </ul>
         </section>
+        <section aria-labelledby="feed">
+            <h2 id="feed">{{ __('places.studio.feed.head') }}</h2>
+            <p class="quiet">{{ __('places.studio.feed.lead') }}</p>
+            @if(session('feed'))
+                <label for="feed-address">{{ __('places.studio.feed.copy') }}</label>
+                <input class="form-control" id="feed-address" readonly value="{{ session('feed') }}">
+            @elseif(Auth::user()?->feed_hash !== null)
+                <p>{{ __('places.studio.feed.there') }}</p>
+            @endif
+            <form method="post" action="{{ route('feed.store', absolute: false) }}" class="d-inline">
+                @csrf <x-once/>
+                <button class="btn btn-outline-primary">
+                    {{ __(Auth::user()?->feed_hash === null ? 'places.studio.feed.make' : 'places.studio.feed.anew') }}
+                </button>
+            </form>
+            @if(Auth::user()?->feed_hash !== null)
+                <form method="post" action="{{ route('feed.destroy', absolute: false) }}" class="d-inline">
+                    @csrf @method('delete')
+                    <button class="btn btn-outline-primary">{{ __('places.studio.feed.end') }}</button>
+                </form>
+            @endif
+        </section>
         <section aria-labelledby="own-password">
             <h2 id="own-password">{{ __('places.studio.password') }}</h2>
             <form method="post" action="{{ route('password.own', absolute: false) }}">

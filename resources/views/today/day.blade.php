@@ -17,7 +17,7 @@
             @endif
             @if($late !== [])
                 <h2>{{ __('today.late-head') }}</h2>
-                @include('today.list', ['lines' => $late, 'none' => ''])
+                @include('today.list', ['lines' => $late, 'none' => '', 'anew' => true])
             @endif
         </section>
         <section aria-labelledby="ahead">
@@ -40,6 +40,7 @@
                         <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a> {{ __('today.and') }}
                         <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>
                         <span class="quiet">{{ __('today.at-once', ['at' => $at]) }}</span>
+                        @include('today.make-room', ['for' => $other->piece])
                     </li>
                 @endforeach
             </ul>

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\Calendar;
+use App\Interchange\Answers\CalendarEvent;
+use App\Models\User;
+use App\View\Page\StudioDay;
+use App\View\Page\TodayPiece;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/**
+ * A private address at which a calendar reads what all pieces ask of hands. Who has it reads it without signing in; it is told once, only
+ * its hash is kept, and a new one or none ends it.
+ */
+final class FeedController extends Controller
+{
+    private const LETTERS = 40;
+
+    public function show(string $feed, Answers $answers): Response
+    {
+        $member = User::query()->where('feed_hash', hash('sha256', $feed))->firstOrFail();
+        $events = array_merge(...array_map(self::events(...), (new StudioDay($member->studio, $answers))->pieces()));
+        $calendar = (new Calendar(new Words($member->studio->units), now('UTC')->toImmutable()))->write($member->studio->name, $events);
+
+        return self::away($calendar, 'text/calendar; charset=utf-8', 'studio.ics');
+    }
+
+    public function store(): RedirectResponse
+    {
+        $feed = Str::random(self::LETTERS);
+        $this->member()->forceFill(['feed_hash' => hash('sha256', $feed)])->save();
+
+        return to_route('studio')->with('feed', route('feed', $feed));
+    }
+
+    public function destroy(): RedirectResponse
+    {
+        $this->member()->forceFill(['feed_hash' => null])->save();
+
+        return to_route('studio')->with('said', __('said.feed-ended'));
+    }
+
+    /** @return list<CalendarEvent> named by what is done, the how manieth of its kind, so that a new time moves it */
+    private static function events(TodayPiece $piece): array
+    {
+        [$events, $many] = [[], []];
+        foreach ($piece->errands as $errand) {
+            $what = "{$errand->task->kind->value} {$errand->task->pour}";
+            $many[$what] = ($many[$what] ?? 0) + 1;
+            $events[] = new CalendarEvent(
+                "{$piece->piece->id} {$what} {$many[$what]}",
+                $piece->at($errand->start),
+                $piece->at($errand->start + $errand->hours),
+                "{$piece->piece->title}: {$piece->says($errand)}",
+                $errand->task->kind->value,
+            );
+        }
+
+        return $events;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Interchange\Answers\Answers;
+use App\Models\Mixing;
+use App\Models\Piece;
+use App\Models\Studio;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Pensilis\Scheduling\Hands;
+
+/** The pieces of a studio as its day has them: planned, and from what really happened on. */
+final readonly class StudioDay
+{
+    /** Pieces that are looked at, those changed last. */
+    private const MOST = 200;
+
+    public function __construct(private Studio $studio, private Answers $answers) {}
+
+    /**
+     * @param User|null $finder  for whom times are found where none are kept; nobody where only what is kept is wanted
+     * @param float     $seconds after which no further one is computed
+     *
+     * @return list<TodayPiece>
+     */
+    public function pieces(?User $finder = null, float $seconds = 0.0): array
+    {
+        $pieces = array_values($this->studio->pieces()->latest('updated_at')->latest('id')->limit(self::MOST)->get()->all());
+        [$poured, $until] = [$this->poured(), hrtime(true) + 1e9 * $seconds];
+
+        return array_map(function (Piece $piece) use ($poured, $finder, $until): TodayPiece {
+            $agenda = $this->answers->agenda($piece);
+            if ($agenda === null && $finder !== null && hrtime(true) < $until) {
+                $this->answers->find($piece, $finder);
+                $agenda = $this->answers->agenda($piece);
+            }
+
+            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units);
+        }, $pieces);
+    }
+
+    /** @return list<array{float, float}> hours of the plan of a piece at which all hands are at others */
+    public function busyBeside(Piece $piece): array
+    {
+        [$studio, $spans] = [$piece->plan()->studio, []];
+        foreach ($this->pieces() as $other) {
+            foreach ($other->piece->is($piece) ? [] : $other->errands as $errand) {
+                [$from, $to] = [$other->at($errand->start), $other->at($errand->start + $errand->hours)];
+                if ($from !== null && $to !== null) {
+                    $spans[] = [
+                        (float) $studio->clock->hourOf($from->format('Y-m-d\TH:i')),
+                        (float) $studio->clock->hourOf($to->format('Y-m-d\TH:i')),
+                    ];
+                }
+            }
+        }
+
+        return Hands::taken($spans, $studio->hands);
+    }
+
+    /** @return array<string, array<int, Carbon>> when pours were first mixed, by piece and number */
+    private function poured(): array
+    {
+        $poured = [];
+        foreach (Mixing::query()->where('studio_id', $this->studio->id)->latest('id')->get(['piece_id', 'pour', 'created_at']) as $one) {
+            $poured[$one->piece_id][$one->pour] = $one->created_at;
+        }
+
+        return $poured;
+    }
+}
