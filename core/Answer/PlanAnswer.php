@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Finding\Finding;
+use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
@@ -12,7 +13,11 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
 
-/** The pours, batches and clock times that were found or given, and all that is to be said of them; or the reasons why there are none. */
+/**
+ * The pours, batches and clock times that were found or given, and all that is to be said of them; or the reasons why there are none.
+ *
+ * It answers what it costs, how long it takes and how late it is; what was followed stays beside a refusal, so that it can be drawn.
+ */
 final readonly class PlanAnswer
 {
     /**
@@ -94,6 +99,25 @@ final readonly class PlanAnswer
         return new self($this->plan, $this->simulation, $this->layout, $reasons, [...$waysOut, ...$this->findings]);
     }
 
+    /**
+     * The same with what else is to be said of it.
+     *
+     * @param list<Finding> $more
+     */
+    public function saying(array $more): self
+    {
+        return new self(
+            $this->plan,
+            $this->simulation,
+            $this->layout,
+            $this->reasons,
+            [...$this->findings, ...$more],
+            $this->joints,
+            $this->tasks,
+            $this->deepest,
+        );
+    }
+
     public function isFeasible(): bool
     {
         return $this->reasons === [];
@@ -109,6 +133,12 @@ final readonly class PlanAnswer
     public function hours(): float
     {
         return $this->tasks === [] ? 0.0 : max(array_map(fn(Task $task): float => $task->end, $this->tasks));
+    }
+
+    /** Hours after it is due; none where nothing is due, or in time. */
+    public function late(): float
+    {
+        return max(0.0, -(DueJudge::spare($this->plan, $this->tasks) ?? 0.0));
     }
 
     /** @return array{int, float} the fewest pours first, where nothing else is wanted, then what it costs */

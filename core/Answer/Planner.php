@@ -9,6 +9,8 @@ use Pensilis\Finding\Finding;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Duration;
+use Pensilis\Quantity\Number;
 use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
@@ -42,7 +44,31 @@ final readonly class Planner
     {
         $answer = $this->plan($plan);
 
-        return $answer->isFeasible() ? $answer : WaysOut::of($answer, $plan, $this->canCast(...));
+        return match (true) {
+            !$answer->isFeasible() => WaysOut::of($answer, $plan, $this->canCast(...)),
+            $answer->late() > 0.0  => $answer->saying([$this->inTime($plan, $answer)]),
+            default                => $answer,
+        };
+    }
+
+    /** What would be done when it is due: other pours or another resin, or work at any hour. */
+    private function inTime(Plan $plan, PlanAnswer $answer): Finding
+    {
+        $soonest = $answer;
+        foreach ($this->ways($plan) as $way) {
+            $soonest = $way->late() < $soonest->late() ? $way : $soonest;
+        }
+        $says = fn(PlanAnswer $one): array => [
+            'pours' => Number::count(count($one->layout->pours ?? [])), 'late' => Duration::hours($one->late()),
+        ];
+        if ($soonest->late() <= 0.0) {
+            return Finding::of(Code::InTimeOtherwise, '/pours', $says($soonest), ['resin' => $soonest->plan->resin()->name]);
+        }
+        $always = $this->plan($plan->atAnyHour());
+
+        return $always->isFeasible() && $always->late() <= 0.0
+            ? Finding::of(Code::InTimeAtAnyHour, '/studio/hours', $says($always))
+            : Finding::of(Code::NeverInTime, '/purpose/due', $says($soonest));
     }
 
     /** Whether there is any plan, of whichever of its resins: that with the fewest layers is tried first. */

@@ -5,116 +5,227 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Plan\Plan;
-use Pensilis\Scheduling\Hands;
+use Pensilis\Scheduling\Happened;
+use Pensilis\Scheduling\Places;
 use Pensilis\Scheduling\Task;
+use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\SimulatedPour;
 
 /**
- * Several pieces on one bench: each is planned around what is planned before it, so that no two want the same hands at once. Of a few
- * pieces every order is tried, of more those that take longest go first; the order that is done soonest is taken. No order is done sooner
- * than the longest piece by itself: that is the bound.
+ * Several pieces on one bench: each is planned by itself, then put beside those before it, so that no two want the same hands, the same
+ * level place or the same box at once. What is in nobody's way stays as it is; of the others the pours stay, and their times are found
+ * anew. The order is taken with which least is late, then all is done soonest, then costs least: of a few pieces of all orders, by branch
+ * and bound; of more, of those that put first what is due first, what takes longest, and what came last before.
+ *
+ * No order is done sooner than the longest piece by itself, nor than level places and boxes allow one after another: that is the bound.
+ *
+ * A search's working state.
  */
-final readonly class Workshop
+final class Workshop
 {
     /** Pieces of which every order is tried. */
     private const FEW = 4;
 
-    /**
-     * @param list<PlanAnswer> $answers in the order of the pieces
-     * @param float            $bound   h before which all cannot be done
-     */
-    private function __construct(public array $answers, public float $bound) {}
+    /** How often a piece waits for another place. */
+    private const MOST_WAITS = 24;
 
-    /** @param non-empty-list<Plan> $plans clock, hours and pairs of hands are those of the first */
+    /** @var list<PlanAnswer> in the order of the pieces */
+    public array $answers;
+
+    /** @var array{int, float, float, float} pieces that cannot be done, h that they are late in all, h until all is done, and cost */
+    private array $rank = [PHP_INT_MAX, INF, INF, INF];
+
+    /** h before which all cannot be done */
+    public readonly float $bound;
+
+    /**
+     * @param non-empty-list<Plan>       $plans
+     * @param non-empty-list<PlanAnswer> $alone each by itself
+     */
+    private function __construct(private readonly array $plans, private readonly array $alone, private readonly CalibrationMemory $store)
+    {
+        [$this->answers, $this->bound] = [$alone, self::boundOf($alone)];
+        [$level, $boxes] = self::places($alone[0]->plan);
+        $nothing = new Beside([], $level, $boxes, $alone[0]->plan->studio->hands);
+        $all = self::longestFirst($alone);
+        if (count($plans) <= self::FEW) {
+            $this->branch($all, [], $nothing);
+
+            return;
+        }
+        foreach ([self::dueFirst($alone), $all] as $order) {
+            $this->follow($order, $nothing);
+        }
+        $this->follow(self::longestFirst($this->answers), $nothing);
+    }
+
+    /** @param non-empty-list<Plan> $plans clock, hours, hands and places are those of the first */
     public static function of(array $plans): self
     {
+        $store = new CalibrationMemory();
         // By day for all where the first gives no hours, so that what is busy is kept to.
         $bench = $plans[0]->byDay();
         $plans = array_map(fn(Plan $plan): Plan => $plan->atBenchOf($bench), $plans);
-        $alone = array_map(fn(Plan $plan): PlanAnswer => (new Planner(new CalibrationMemory()))->plan($plan), $plans);
+
+        return new self($plans, array_map(fn(Plan $plan): PlanAnswer => (new Planner($store))->plan($plan), $plans), $store);
+    }
+
+    /**
+     * Every order of what is left, as long as it can still be better than the best.
+     *
+     * @param list<int>              $left
+     * @param array<int, PlanAnswer> $answers so far, by piece
+     */
+    private function branch(array $left, array $answers, Beside $beside): void
+    {
+        if ($left === []) {
+            $this->keep($answers);
+        }
+        foreach ($left as $k => $n) {
+            $answer = $this->placed($n, $beside);
+            $more = $answers + [$n => $answer];
+            if (!$this->isBest() && self::rank($more) < $this->rank) {
+                $this->branch(array_values(array_diff_key($left, [$k => 0])), $more, $beside->with($answer));
+            }
+        }
+    }
+
+    /** @param list<int> $order */
+    private function follow(array $order, Beside $beside): void
+    {
+        $answers = [];
+        foreach ($this->isBest() ? [] : $order as $n) {
+            $answers[$n] = $this->placed($n, $beside);
+            $beside = $beside->with($answers[$n]);
+        }
+        if ($answers !== []) {
+            $this->keep($answers);
+        }
+    }
+
+    /** @param array<int, PlanAnswer> $answers by piece */
+    private function keep(array $answers): void
+    {
+        $rank = self::rank($answers);
+        if ($rank < $this->rank) {
+            ksort($answers);
+            [$this->answers, $this->rank] = [array_values($answers), $rank];
+        }
+    }
+
+    /** Whether nothing can be better than what was found. */
+    private function isBest(): bool
+    {
+        return $this->rank[0] === 0 && $this->rank[1] <= 0.0 && $this->rank[2] <= $this->bound + 1e-6;
+    }
+
+    /** @param list<PlanAnswer> $alone */
+    private static function boundOf(array $alone): float
+    {
+        [[$level, $boxes], $after] = [self::places($alone[0]->plan), INF];
+        foreach ($alone as $one) {
+            $pours = $one->simulation->pours ?? [];
+            $last = $pours[count($pours) - 1] ?? null;
+            // As short as its windows allow, whatever the hours.
+            $opens = array_sum(array_map(fn(SimulatedPour $pour): float => $pour->recoatOpens ?? 0.0, array_slice($pours, 0, -1)));
+            $lies = [Beside::lies($one)[0], Beside::lies($one)[0] + $opens + ($last->demold ?? 0.0)];
+            $level = $level->with($lies);
+            $boxes = $one->plan->setup->isCovered ? $boxes->with($lies) : $boxes;
+            $after = min($after, ($last->fullCure ?? 0.0) - ($last->demold ?? 0.0));
+        }
         $hours = array_map(fn(PlanAnswer $one): float => $one->hours(), $alone);
-        $longest = array_keys($hours);
-        usort($longest, fn(int $one, int $other): int => $hours[$other] <=> $hours[$one]);
-        $best = null;
-        foreach (count($plans) <= self::FEW ? self::orders($longest) : [$longest] as $order) {
-            $answers = self::inTurn($plans, $order);
-            $rank = self::rank($answers);
-            $best = $best === null || $rank < $best[0] ? [$rank, $answers] : $best;
-            if ($rank[0] === 0 && $rank[1] <= max($hours) + 1e-6) {
+
+        return max($level->bound() + $after, $boxes->bound() + $after, ...$hours);
+    }
+
+    /** @return array{Places, Places} level places and boxes of a bench */
+    private static function places(Plan $plan): array
+    {
+        return [new Places($plan->studio->levelPlaces), new Places($plan->studio->coverBoxes)];
+    }
+
+    /**
+     * @param non-empty-list<PlanAnswer> $answers
+     *
+     * @return list<int>
+     */
+    private static function longestFirst(array $answers): array
+    {
+        $order = array_keys($answers);
+        usort($order, fn(int $one, int $other): int => $answers[$other]->hours() <=> $answers[$one]->hours());
+
+        return $order;
+    }
+
+    /**
+     * @param non-empty-list<PlanAnswer> $alone
+     *
+     * @return list<int>
+     */
+    private static function dueFirst(array $alone): array
+    {
+        $order = self::longestFirst($alone);
+        $due = array_map(fn(PlanAnswer $one): float => $one->plan->studio->due ?? INF, $alone);
+        usort($order, fn(int $one, int $other): int => $due[$one] <=> $due[$other]);
+
+        return $order;
+    }
+
+    /** A piece beside what is taken already. */
+    private function placed(int $n, Beside $beside): PlanAnswer
+    {
+        [$alone, $plan] = [$this->alone[$n], $this->plans[$n]->atBenchOf($this->plans[$n], $beside->taken())];
+        if (!$alone->isFeasible() || $alone->layout === null) {
+            return $alone;
+        }
+        $poured = $alone->plan->poured($alone->layout->asGiven())->atBenchOf($plan);
+        $answer = $beside->leavesHandsFor($alone) ? $alone : $this->timed($poured, $plan, 0.0);
+        for ($wait = 0; $wait < self::MOST_WAITS && $answer->isFeasible(); $wait++) {
+            $from = $beside->placeFrom($answer);
+            if ($from === null) {
                 break;
             }
+            $answer = $this->timed($poured, $plan, $from);
         }
 
-        return new self($best[1] ?? $alone, max($hours));
+        return $answer;
     }
 
-    /**
-     * @param list<Plan> $plans
-     * @param list<int>  $order
-     *
-     * @return list<PlanAnswer>
-     */
-    private static function inTurn(array $plans, array $order): array
+    /** Its pours at other times, or planned afresh where those get too hot by then. */
+    private function timed(Plan $poured, Plan $plan, float $from): PlanAnswer
     {
-        [$answers, $busy] = [[], []];
-        foreach ($order as $n) {
-            $answers[$n] = (new Planner(new CalibrationMemory()))->plan(
-                $plans[$n]->atBenchOf($plans[0], Hands::taken($busy, $plans[0]->studio->hands)),
-            );
-            foreach ($answers[$n]->tasks as $task) {
-                if ($task->kind->isWork()) {
-                    $busy[] = [$task->start, $task->end];
-                }
-            }
-        }
-        ksort($answers);
+        $answer = (new Planner($this->store))->timed($poured, new Happened(now: $from));
+        $isHot = fn(Simulation $simulation): bool => array_filter(array_keys($simulation->pours), $simulation->isTooHot(...)) !== [];
 
-        return array_values($answers);
+        return $from === 0.0 && ($answer->simulation === null || $isHot($answer->simulation))
+            ? (new Planner($this->store))->plan($plan) : $answer;
     }
 
     /**
-     * @param list<PlanAnswer> $answers
+     * @param array<int, PlanAnswer> $answers
      *
-     * @return array{int, float, float} how many cannot be done, when all is done, and what they cost
+     * @return array{int, float, float, float}
      */
     private static function rank(array $answers): array
     {
         return [
             count(array_filter($answers, fn(PlanAnswer $one): bool => !$one->isFeasible())),
+            array_sum(array_map(fn(PlanAnswer $one): float => $one->late(), $answers)),
             max([0.0, ...array_map(fn(PlanAnswer $one): float => $one->hours(), $answers)]),
             array_sum(array_map(fn(PlanAnswer $one): float => $one->cost() ?? 0.0, $answers)),
         ];
     }
 
-    /**
-     * @param list<int> $all
-     *
-     * @return list<list<int>>
-     */
-    private static function orders(array $all): array
-    {
-        if (count($all) <= 1) {
-            return [$all];
-        }
-        $orders = [];
-        foreach ($all as $n => $first) {
-            foreach (self::orders(array_values(array_diff_key($all, [$n => 0]))) as $rest) {
-                $orders[] = [$first, ...$rest];
-            }
-        }
-
-        return $orders;
-    }
-
     public function isFeasible(): bool
     {
-        return self::rank($this->answers)[0] === 0;
+        return $this->rank[0] === 0;
     }
 
     /** h until all is cured */
     public function makespan(): float
     {
-        return self::rank($this->answers)[1];
+        return $this->rank[2];
     }
 
     /** @return list<array{int, Task}> of all pieces, with the number of each, in order of time */

@@ -166,6 +166,9 @@ enum Code: string
     case NoTimeToApply = 'no-time-to-apply';
     case OutsideHours = 'outside-hours';
     case DueMissed = 'due-missed';
+    case InTimeOtherwise = 'in-time.otherwise';
+    case InTimeAtAnyHour = 'in-time.at-any-hour';
+    case NeverInTime = 'in-time.never';
     case NotReady = 'not-ready';
     case SealsSlowly = 'seals-slowly';
     case HoursWithoutStart = 'hours-without-start';
@@ -187,7 +190,7 @@ enum Code: string
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
             'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
             'hours-without-start',
-            'would-do', 'hotter-would-do',
+            'would-do', 'hotter-would-do', 'in-time',
             'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
             default => Weight::Spoils,
         };
@@ -204,7 +207,8 @@ enum Code: string
             'runs-over', 'runs-off', 'drifts' => Question::Hangs,
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,
-            'no-time', 'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
+            'no-time', 'in-time',
+            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
             'hours-without-start', 'hours-assumed', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
             'open-side-seen', 'sheet-short' => Question::Suits,

@@ -64,6 +64,12 @@ final readonly class Layout
         return new self(self::lay($plan, $plan->pours, $bottoms), $bottoms, $unsupported);
     }
 
+    /** @return list<GivenPour> its pours as a plan gives them, whenever they begin */
+    public function asGiven(): array
+    {
+        return array_map(fn(LaidPour $pour): GivenPour => new GivenPour($pour->resin, $pour->depth(), 0.0, $pour->coat), $this->pours);
+    }
+
     /** Height of an object's bottom, m. */
     public function bottomOf(Inclusion $inclusion): float
     {

@@ -97,6 +97,16 @@ final readonly class Plan
         return $this->but(studio: $other->studio->shared($this->studio->due, $busy));
     }
 
+    /**
+     * The same with its pours given.
+     *
+     * @param list<GivenPour> $pours
+     */
+    public function poured(array $pours): self
+    {
+        return $this->but(pours: $pours);
+    }
+
     /** The same with one of its objects otherwise. */
     public function changing(int $i, Inclusion $object): self
     {
@@ -107,6 +117,12 @@ final readonly class Plan
     public function unpinned(): self
     {
         return $this->but(pins: []);
+    }
+
+    /** The same where hands are at the bench at any hour. */
+    public function atAnyHour(): self
+    {
+        return $this->but(studio: $this->studio->atAnyHour());
     }
 
     /** The same where the artist allows another greatest heat, °C. */

@@ -10,10 +10,14 @@ use Pensilis\Scheduling\WorkingHours;
 
 /**
  * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back, the
- * least mix (g), the hour of the plan at which the piece is due, and how many pairs of hands there are.
+ * least mix (g), the hour of the plan at which the piece is due, how many pairs of hands, and how many level places and boxes there are, if
+ * not enough.
  */
 final readonly class StudioSettings
 {
+    /** Every day whole, minutes. */
+    private const EVERY_DAY = [[0, 0, 1440], [1, 0, 1440], [2, 0, 1440], [3, 0, 1440], [4, 0, 1440], [5, 0, 1440], [6, 0, 1440]];
+
     public function __construct(
         public StudioClock $clock,
         public WorkingHours $hours,
@@ -26,6 +30,8 @@ final readonly class StudioSettings
         public ?float $due = null,
         public bool $hoursAssumed = false,
         public int $hands = 1,
+        public ?int $levelPlaces = null,
+        public ?int $coverBoxes = null,
     ) {}
 
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
@@ -42,6 +48,12 @@ final readonly class StudioSettings
     public function shared(?float $due, array $busy): self
     {
         return $this->but($this->hours->without($busy), $due, $this->greatestCelsius, $this->hoursAssumed);
+    }
+
+    /** The same at any hour of the day and night. */
+    public function atAnyHour(): self
+    {
+        return $this->but(WorkingHours::weekly(self::EVERY_DAY, $this->clock->minuteOfWeek()), $this->due, $this->greatestCelsius, false);
     }
 
     /** The same with another greatest heat allowed, °C. */
@@ -64,6 +76,8 @@ final readonly class StudioSettings
             $due,
             $hoursAssumed,
             $this->hands,
+            $this->levelPlaces,
+            $this->coverBoxes,
         );
     }
 }

@@ -61,7 +61,16 @@ final readonly class StudioReader
             $node->number('least_mix_g', 0.0),
             $this->due($root->maybeChild('purpose'), $clock),
             hands: (int) $node->number('hands', 1.0),
+            levelPlaces: self::many($node, 'level_places'),
+            coverBoxes: self::many($node, 'cover_boxes'),
         );
+    }
+
+    private static function many(Node $node, string $key): ?int
+    {
+        $many = $node->maybe($key);
+
+        return $many === null ? null : (int) $many;
     }
 
     private function due(Node $node, StudioClock $clock): ?float

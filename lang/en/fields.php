@@ -155,6 +155,7 @@ return [
         '/studio/consumables_price'                  => 'Consumables for a pour cost',
         '/studio/hour_price'                         => 'An hour of yours costs',
         '/studio/max_peak_celsius'                   => 'No pour hotter than',
+        '/studio/hands'                              => 'Pairs of hands (else one)',
         '/studio/hours/*/days'                       => 'At the bench on',
         '/studio/hours/*/from'                       => 'from',
         '/studio/hours/*/to'                         => 'to',

@@ -90,6 +90,15 @@ return [
         'says' => 'Pour :pour, :region: its tints bring :solvent of solvent or water and :pigment of colour. Above :most it may stay '
             . 'soft or turn cloudy: use a stronger tint, or let the solvent go first.',
     ],
+    'in-time.otherwise' => [
+        'says' => 'It is done in time with :pours pours of :resin: see other ways to pour it.',
+    ],
+    'in-time.at-any-hour' => [
+        'says' => 'It is done in time if you also come to the bench outside your hours.',
+    ],
+    'in-time.never' => [
+        'says' => 'No way that was tried is done in time, at any hour: set a later day, or begin sooner. The soonest is :late late.',
+    ],
     'due-missed' => [
         'says' => 'It is done :late after it is due. Begin that much sooner, take a resin that cures faster, or fewer pours.',
     ],

@@ -50,7 +50,7 @@ final class FindPlan extends PlanCommand
             $pieces[] = ['file' => $file] + array_intersect_key(
                 AnswerWriter::plan($workshop->answers[$n], new CalibrationMemory()),
                 ['feasible' => 1, 'reasons' => 1, 'joints' => 1, 'pours' => 1, 'tasks' => 1],
-            );
+            ) + ['late_h' => $workshop->answers[$n]->late()];
         }
 
         return [[

@@ -258,7 +258,7 @@ final readonly class PlanFields
             $fields[] = Field::optional("/studio/hours/{$i}/to", FieldKind::Text);
         }
 
-        return $fields;
+        return [...$fields, Field::optional('/studio/hands', FieldKind::Whole)];
     }
 
     /** @return list<Field> how batches are measured, and what they may cost and warm */

@@ -66,3 +66,24 @@ it('offers nothing where no one change helps', function () use ($asked, $offered
     $tall = Plans::changed(['/inclusions/0/size_mm' => [28, 28, 70]], Plans::cone());
     expect($offered($asked($tall)))->toBe([]);
 });
+
+it('says what would be done when the piece is due, and that is done by then', function () use ($codes): void {
+    $planner = new Planner(new CalibrationMemory());
+    $saturdays = ['/studio/hours' => [['days' => 'sat', 'from' => '09:00', 'to' => '13:00']]];
+    $evenings = ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]];
+    $soonest = $planner->plan(Plans::read())->hours();
+    $due = fn(float $hour): array => ['/purpose/due' => date('Y-m-d\TH:i', (int) (strtotime('2026-03-02 08:00 UTC') + 3600 * $hour))];
+    $told = fn(array $changes): array => $codes($planner->planOrWaysOut(Plans::read($changes))->findings);
+    expect($told($saturdays + $due($soonest + 24.0)))->toContain('due-missed')->toContain('in-time.at-any-hour')
+        ->and($told($evenings + $due(0.3 * $soonest)))->toContain('due-missed')->toContain('in-time.never')
+        ->and($told($due($soonest + 24.0)))->not->toContain('due-missed')->not->toContain('in-time.never');
+    // A second resin that cures faster is planned with only where it needs no more pours; where the day asks for it, it is told.
+    $slow = Plans::cone()['resins'][0];
+    $fast = ['id' => 'fast', 'name' => 'Fast', 'sheet' => ['max_pour_mm' => 14] + $slow['sheet']] + $slow;
+    $fast['kinetics'] = ['k1_per_s' => 6e-6, 'k2_per_s' => 8e-5] + $slow['kinetics'];
+    $both = ['/resins' => [$slow, $fast]];
+    $ways = $planner->ways(Plans::read($both));
+    $best = min(array_map(fn(PlanAnswer $way): float => $way->hours(), $ways));
+    expect($best)->toBeLessThan($planner->plan(Plans::read($both))->hours() - 24.0)
+        ->and($told($both + $due($best + 1.0)))->toContain('in-time.otherwise');
+});

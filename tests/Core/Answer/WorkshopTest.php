@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
 
@@ -75,4 +76,55 @@ it('says of each piece whether it can be done', function (): void {
     expect($workshop->isFeasible())->toBeFalse()
         ->and($workshop->answers[0]->isFeasible())->toBeTrue()
         ->and($workshop->answers[1]->reasons)->not->toBe([]);
+});
+
+/** @return list<array{float, float}> from the first pour of each piece until it leaves its mold */
+function lying(Workshop $workshop): array
+{
+    return array_map(function ($answer): array {
+        $out = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind === TaskKind::Demold));
+
+        return [$answer->simulation->starts()[0], $out[0]->end];
+    }, $workshop->answers);
+}
+
+it('lays no more pieces than there are level places, and waits no longer than it must', function (): void {
+    $low = ['/inclusions' => [], '/vessel/height_mm' => 20];
+    $three = Workshop::of([cone(['/studio/level_places' => 2]), cone($low), cone($low)]);
+    $spans = lying($three);
+    foreach ($spans as [$from]) {
+        expect(count(array_filter($spans, fn(array $span): bool => $span[0] <= $from && $span[1] > $from + 1e-6)))->toBeLessThanOrEqual(2);
+    }
+    // Both low ones lie one after the other while the cone lies: nothing is later for it.
+    expect($three->isFeasible())->toBeTrue()
+        ->and($three->makespan())->toEqualWithDelta($three->bound, 24.0)->toBeGreaterThanOrEqual($three->bound - 1e-6)
+        ->and(atOnce($three))->toBe([]);
+    $one = Workshop::of([cone(['/studio/level_places' => 1] + $low), cone($low)]);
+    [[$first, $out], [$second, $end]] = lying($one);
+    expect(min($out, $end))->toBeLessThanOrEqual(max($first, $second) + 1e-6);
+});
+
+it('shares boxes among those that want one', function (): void {
+    $low = ['/inclusions' => [], '/vessel/height_mm' => 20];
+    $boxed = fn(bool $first, bool $second): array => lying(Workshop::of([
+        cone(['/studio/cover_boxes' => 1, '/vessel/covered' => $first] + $low), cone(['/vessel/covered' => $second] + $low),
+    ]));
+    [[$a, $b], [$c, $d]] = $boxed(true, true);
+    expect(min($b, $d))->toBeLessThanOrEqual(max($a, $c) + 1e-6);
+    [[$a, $b], [$c, $d]] = $boxed(true, false);
+    expect(min($b, $d))->toBeGreaterThan(max($a, $c));
+});
+
+it('puts first what is due first', function (): void {
+    $low = ['/inclusions' => [], '/vessel/height_mm' => 20];
+    $by = (new Planner(new CalibrationMemory()))->plan(cone($low));
+    $due = $by->plan->studio->clock->at($by->hours() + 12.0)->format('Y-m-d\TH:i');
+    foreach ([[0, 1], [1, 0]] as [$n, $other]) {
+        $plans = [$other => cone($low), $n => cone(['/purpose/due' => $due] + $low)];
+        ksort($plans);
+        $plans[0] = cone(['/studio/level_places' => 1] + ($n === 0 ? ['/purpose/due' => $due] : []) + $low);
+        $workshop = Workshop::of($plans);
+        expect($workshop->answers[$n]->late())->toBe(0.0)
+            ->and(lying($workshop)[$n][0])->toBeLessThan(lying($workshop)[$other][0]);
+    }
 });

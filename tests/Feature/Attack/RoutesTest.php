@@ -33,14 +33,14 @@ function addresses(): array
 }
 
 /** What may be asked for by anybody. */
-const OPEN_ADDRESSES = ['/', 'sign-in', 'forgotten', 'new-password', 'new-password/{token}', 'invitation/{token}'];
+const OPEN_ADDRESSES = ['/', 'sign-in', 'forgotten', 'new-password', 'new-password/{token}', 'invitation/{token}', 'feeds/{feed}.ics'];
 
 /** Addresses that name nothing of a studio, so that there is nothing of another to name. */
 const OWN_ADDRESSES = [
     'today',
     'session', 'studio', 'studio/defaults', 'studio/invitations', 'shelf', 'shelf/{kind}', 'shelf/{kind}/table.csv',
     'shelf/{kind}/table', 'materials', 'materials/findings', 'orders', 'orders/table.csv',
-    'orders/table', 'pieces', 'pieces/files', 'password', 'mixings/{mixing}',
+    'orders/table', 'pieces', 'pieces/files', 'password', 'feed', 'mixings/{mixing}',
 ];
 
 /** @return array<string, string> something of everything that an address can name, of a studio with all of it */
