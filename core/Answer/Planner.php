@@ -26,9 +26,9 @@ use Pensilis\Thermal\SimulatedPour;
 /**
  * Finds pours, batches and clock times for a piece.
  *
- * Each resin of the piece is tried by itself (PourSearch), and where no layers hold what floats, once more with that pressed into tack; the
- * answer has the fewest pours of all, and costs least among those; where the artist wants something else, the way that costs least by that.
- * What cannot be cast is no answer, whatever its pours.
+ * Each resin of the piece is tried by itself (PourSearch), where no layers hold what floats once more with that pressed into tack, and
+ * where it makes for fewer pours, each pour of another; the answer has the fewest pours of all, and costs least among those; where the
+ * artist wants something else, the way that costs least by that. What cannot be cast is no answer, whatever its pours.
  */
 final readonly class Planner
 {
@@ -85,7 +85,7 @@ final readonly class Planner
             }
         }
 
-        return false;
+        return $this->mixed($plan, PHP_INT_MAX) !== null;
     }
 
     private function fewest(Plan $plan): PlanAnswer
@@ -96,8 +96,23 @@ final readonly class Planner
             $first ??= $answer;
             $best = $answer->isFeasible() && ($best === null || $answer->rank() < $best->rank()) ? $answer : $best;
         }
+        $mixed = $this->mixed($plan, $best === null ? PHP_INT_MAX : count($best->layout->pours ?? []) - 1);
 
-        return $best ?? $first;
+        return $mixed ?? $best ?? $first;
+    }
+
+    /**
+     * With each pour of whichever resin suits it; null where that cannot be done, or in no fewer pours.
+     *
+     * @param int $most pours beyond which nothing is wanted
+     */
+    private function mixed(Plan $plan, int $most): ?PlanAnswer
+    {
+        $any = $plan->byDay()->pouredWithAny();
+        $layout = $any->mixesResins() ? Draft::found($any)->layout : null;
+        $answer = $layout === null || count($layout->pours) > $most ? null : $this->searched($any, $most);
+
+        return $answer?->isFeasible() === true ? $answer : null;
     }
 
     /**
@@ -115,6 +130,8 @@ final readonly class Planner
                 array_push($ways, $answer, ...$this->others($answer->plan, $found));
             }
         }
+        $mixed = $this->mixed($plan, PHP_INT_MAX);
+        $ways = $mixed === null ? $ways : [...$ways, $mixed];
         usort($ways, fn(PlanAnswer $one, PlanAnswer $other): int => $one->rank() <=> $other->rank());
 
         return $ways;

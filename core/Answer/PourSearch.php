@@ -22,7 +22,7 @@ use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 
 /**
- * The fewest pours of one resin that hold every object and stay as cool as they must.
+ * The fewest pours that hold every object and stay as cool as they must.
  *
  * The fewest layers are placed in clock time and simulated. While one of them cooks, as many are tried again as even as they can be, and
  * then more of them: each number with the least greatest depth that allows it. How many more it takes is guessed from the heat that is too
@@ -132,7 +132,7 @@ final readonly class PourSearch
     /** Layers of no more than so many pours whose deepest is as thin as it can be; null where there are none so thin. */
     private function coolest(int $pours): ?Layout
     {
-        [$fill, $least] = [$this->plan->vessel->fill, $this->plan->resin()->sheet->leastPour];
+        [$fill, $least] = [$this->plan->vessel->fill, $this->plan->leastPour()];
         if ($least * $pours > $fill + 1e-9) {
             return null;
         }
@@ -175,7 +175,7 @@ final readonly class PourSearch
                 : Trial::refused([Finding::of(Code::TooHotEverywhere, '/vessel')], $trial->layout, $simulation);
         }
         $deepest = max(array_map(fn(int $k): float => $simulation->layout->pours[$k]->depth(), array_keys($hot)));
-        if ($deepest > 2.0 * $this->plan->resin()->sheet->leastPour) {
+        if ($deepest > 2.0 * $this->plan->leastPour()) {
             return Trial::refused(
                 [Finding::of(Code::TooHotForLayers, '/vessel', ['deepest' => Length::metres($deepest)])],
                 $simulation->layout,

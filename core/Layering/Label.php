@@ -19,21 +19,39 @@ final readonly class Label
         private int $pours = 0,
         private float $squares = 0.0,
         private bool $truest = false,
+        private int $resin = 0,
+        private int $changes = 0,
     ) {}
 
     /** @param array<int, int> $offers */
-    public function then(int $height, array $offers, int $deviation): self
+    public function then(int $height, array $offers, int $deviation, int $resin): self
     {
-        $squares = $this->squares + ($height - $this->height) ** 2;
-
-        return new self($height, $offers, $this, $deviation, $this->pours + 1, $squares, $this->truest);
+        return new self(
+            $height,
+            $offers,
+            $this,
+            $deviation,
+            $this->pours + 1,
+            $this->squares + ($height - $this->height) ** 2,
+            $this->truest,
+            $resin,
+            $this->changes + (int) ($this->before !== null && $resin !== $this->resin),
+        );
     }
 
     public function isBetterThan(self $other): bool
     {
         return $this->truest
-            ? [$this->deviation, $this->pours, $this->squares] < [$other->deviation, $other->pours, $other->squares]
-            : [$this->pours, $this->deviation, $this->squares] < [$other->pours, $other->deviation, $other->squares];
+            ? [$this->deviation, $this->pours, $this->changes, $this->squares]
+                < [$other->deviation, $other->pours, $other->changes, $other->squares]
+            : [$this->pours, $this->deviation, $this->changes, $this->squares]
+                < [$other->pours, $other->deviation, $other->changes, $other->squares];
+    }
+
+    /** @return list<int> which resin each pour is of, from the floor up */
+    public function resins(): array
+    {
+        return $this->before === null ? [] : [...$this->before->resins(), $this->resin];
     }
 
     /** @return list<int> from the floor up */

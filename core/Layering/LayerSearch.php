@@ -10,9 +10,10 @@ namespace Pensilis\Layering;
  * Problem: heights 0 = h0 < h1 < … < hN = fill with every depth in [least, greatest], such that each object
  * has a layer hk within its tolerance whose next pour stays below the depth that lifts it. Least first: number
  * of pours; then the sum of deviations from the targets (or this before those); then the sum of squared depths (even pours stay cooler).
- * A pour that is pinned is one of them, whatever its depth.
+ * A pour that is pinned is one of them, whatever its depth. Where several resins may be poured, each pour is of one of them, with its own
+ * depths and lifts; of equal layers those are taken that change the resin least often.
  *
- * Method: dynamic programming over candidate heights from the floor up. A state is a height and, for each
+ * Method: dynamic programming over candidate heights from the floor up. A state is a height, the resin up to it and, for each
  * object whose range holds that height, the best deviation offered so far (objects that want the same are one,
  * as often as they are); what came before does not matter beyond that, so one label per state is enough and the
  * search is exact on its candidates. These are a lattice of half a millimetre, the fill level, and each object's
@@ -50,13 +51,17 @@ final readonly class LayerSearch
     /** @var list<int> how many objects have each of them */
     private array $many;
 
+    /** @var non-empty-list<array{int, int}> least and greatest depth, by resin */
+    private array $depths;
+
     /** The greatest depth of any pour. */
     private int $reach;
 
     /**
-     * @param list<Wish> $wishes
-     * @param list<Pin>  $pins
-     * @param bool       $truest whether deviations come before the number of pours
+     * @param list<Wish>            $wishes
+     * @param list<Pin>             $pins
+     * @param bool                  $truest whether deviations come before the number of pours
+     * @param list<array{int, int}> $others least and greatest depth of pours of further resins
      */
     public function __construct(
         private int $fill,
@@ -65,8 +70,10 @@ final readonly class LayerSearch
         private array $wishes,
         private array $pins = [],
         private bool $truest = false,
+        array $others = [],
     ) {
-        $this->reach = max($greatest, 0, ...array_map(fn(Pin $pin): int => $pin->to - $pin->from, $pins));
+        $this->depths = [[$least, $greatest], ...$others];
+        $this->reach = max(0, ...array_column($this->depths, 1), ...array_map(fn(Pin $pin): int => $pin->to - $pin->from, $pins));
         $this->different = array_values(Wish::different($wishes));
         $this->many = array_values(array_count_values(array_map(fn(Wish $wish): string => $wish->key(), $wishes)));
     }
@@ -80,20 +87,22 @@ final readonly class LayerSearch
             }
         }
         $heights = $this->candidates();
-        $reached = [0 => [$this->key([]) => new Label(0, [], null, truest: $this->truest)]];
+        $reached = [0 => ['' => new Label(0, [], null, truest: $this->truest)]];
         $most = max(self::LEAST_LABELS, intdiv(self::MOST_WORK, max(1, count($this->different))));
         foreach ($heights as $a => $from) {
             foreach ($this->best($reached[$a] ?? [], $most) as $label) {
                 for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->reach; $b++) {
-                    $next = $this->isAllowed($from, $heights[$b]) ? $this->poured($label, $heights[$b]) : null;
-                    if ($next === null) {
-                        continue;
+                    foreach (array_keys($this->depths) as $resin) {
+                        $next = $this->isAllowed($from, $heights[$b], $resin) ? $this->poured($label, $heights[$b], $resin) : null;
+                        if ($next === null) {
+                            continue;
+                        }
+                        $key = $this->key($next->offers, $resin);
+                        if (!isset($reached[$b][$key]) || $next->isBetterThan($reached[$b][$key])) {
+                            $reached[$b][$key] = $next;
+                        }
                     }
-                    $key = $this->key($next->offers);
-                    if (!isset($reached[$b][$key]) || $next->isBetterThan($reached[$b][$key])) {
-                        $reached[$b][$key] = $next;
-                    }
-                    if (count($reached[$b]) > self::CROWD * $most) {
+                    if (count($reached[$b] ?? []) > self::CROWD * $most) {
                         $reached[$b] = $this->best($reached[$b], $most);
                     }
                 }
@@ -108,7 +117,7 @@ final readonly class LayerSearch
         }
         usort($last, fn(Label $one, Label $other): int => $one->isBetterThan($other) ? -1 : 1);
 
-        return Layers::at($last[0]->heights(), $this->wishes);
+        return Layers::at($last[0]->heights(), $this->wishes, $last[0]->resins());
     }
 
     /**
@@ -136,7 +145,7 @@ final readonly class LayerSearch
     }
 
     /** Whether a pour may be poured between two heights: one that is pinned, else one of a usual depth that leaves those whole. */
-    private function isAllowed(int $from, int $to): bool
+    private function isAllowed(int $from, int $to, int $resin): bool
     {
         $isPinned = false;
         foreach ($this->pins as $pin) {
@@ -147,11 +156,13 @@ final readonly class LayerSearch
             }
         }
 
-        return $isPinned || ($to - $from >= $this->least && $to - $from <= $this->greatest);
+        [$least, $greatest] = $this->depths[$resin];
+
+        return ($isPinned && $resin === 0) || ($to - $from >= $least && $to - $from <= $greatest);
     }
 
     /** The label after a pour up to a height; null where an object is left without a layer. */
-    private function poured(Label $label, int $to): ?Label
+    private function poured(Label $label, int $to, int $resin): ?Label
     {
         $depth = $to - $label->height;
         $offers = [];
@@ -161,7 +172,7 @@ final readonly class LayerSearch
                 continue;
             }
             $offer = $label->offers[$i] ?? self::NOT_OFFERED;
-            if ($wish->isMetBy($label->height, $depth)) {
+            if ($wish->isMetBy($label->height, $depth, $resin)) {
                 $now = abs($label->height - $wish->target);
                 $offer = $offer === self::NOT_OFFERED ? $now : min($offer, $now);
             }
@@ -174,13 +185,13 @@ final readonly class LayerSearch
             }
         }
 
-        return $label->then($to, $offers, $deviation);
+        return $label->then($to, $offers, $deviation, $resin);
     }
 
     /** @param array<int, int> $offers */
-    private function key(array $offers): string
+    private function key(array $offers, int $resin): string
     {
-        return implode(',', $offers);
+        return "{$resin}:" . implode(',', $offers);
     }
 
     /** @return list<int> heights, ascending, from 0 to the fill level */
@@ -192,10 +203,15 @@ final readonly class LayerSearch
                 array_push($lattice, $height, $pin->to + $pin->from - $height);
             }
         }
+        foreach ($this->depths as [$least]) {
+            array_push($lattice, $least, $this->fill - $least);
+        }
         $heights = $lattice;
         foreach ($this->different as $wish) {
             foreach ([$wish->target, $wish->least, $wish->greatest] as $height) {
-                array_push($heights, $height, $height + $this->least, $height - $this->least);
+                foreach ($this->depths as [$least]) {
+                    array_push($heights, $height, $height + $least, $height - $least);
+                }
             }
         }
         $heights = $this->within($heights);

@@ -14,27 +14,30 @@ final readonly class Layers
     /**
      * @param list<int>          $heights  µm
      * @param array<string, int> $standing object id → height of the layer under it, µm
+     * @param list<int>          $resins   which each pour is of
      */
-    private function __construct(private array $heights, private array $standing) {}
+    private function __construct(private array $heights, private array $standing, public array $resins) {}
 
     /**
      * @param list<int>  $heights µm, from 0
      * @param list<Wish> $wishes
+     * @param list<int>  $resins  which each pour is of; the first where that is not said
      */
-    public static function at(array $heights, array $wishes): self
+    public static function at(array $heights, array $wishes, array $resins = []): self
     {
+        $resins = $resins === [] ? array_fill(0, count($heights) - 1, 0) : $resins;
         $standing = [];
         foreach ($wishes as $wish) {
             $best = null;
             for ($k = 0; $k < count($heights) - 1; $k++) {
                 $deviation = abs($heights[$k] - $wish->target);
-                if ($wish->isMetBy($heights[$k], $heights[$k + 1] - $heights[$k]) && $deviation < ($best ?? PHP_INT_MAX)) {
+                if ($wish->isMetBy($heights[$k], $heights[$k + 1] - $heights[$k], $resins[$k]) && $deviation < ($best ?? PHP_INT_MAX)) {
                     [$best, $standing[$wish->inclusion->id]] = [$deviation, $heights[$k]];
                 }
             }
         }
 
-        return new self($heights, $standing);
+        return new self($heights, $standing, $resins);
     }
 
     /** @return list<float> depth of every pour, m */

@@ -10,31 +10,43 @@ use Pensilis\Settling\Buoyancy;
 /**
  * Where one object wants a set layer under it, in whole micrometres above the floor.
  *
- * Its first cover must stay below $lift; what sinks has none. Invariant: never above what leaves it covered.
+ * Its first cover must stay below the lift of the resin that this is of; what sinks has none. Invariant: never above what leaves it
+ * covered.
  */
 final readonly class Wish
 {
+    /**
+     * @param int       $lift   in the first of the resins
+     * @param list<int> $others in the others
+     */
     private function __construct(
         public Inclusion $inclusion,
         public int $target,
         public int $least,
         public int $greatest,
         public int $lift,
+        private array $others = [],
     ) {}
 
-    public static function of(Inclusion $inclusion, float $resinDensity, float $fill): self
+    /** @param float ...$others densities of further resins that may be poured, kg/m³ */
+    public static function of(Inclusion $inclusion, float $resinDensity, float $fill, float ...$others): self
     {
         $target = self::micrometres($inclusion->targetBottom);
         $tolerance = self::micrometres($inclusion->tolerance);
         $covered = self::micrometres($fill - $inclusion->solid->height() - $inclusion->cover);
-        $lift = Buoyancy::of($inclusion, $resinDensity)->liftDepth();
+        $lifts = array_map(function (float $density) use ($inclusion): int {
+            $lift = Buoyancy::of($inclusion, $density)->liftDepth();
+
+            return is_finite($lift) ? (int) floor(1e6 * $lift) : PHP_INT_MAX;
+        }, [$resinDensity, ...array_values($others)]);
 
         return new self(
             $inclusion,
             $target,
             max(0, $target - $tolerance),
             min($target + $tolerance, $covered),
-            is_finite($lift) ? (int) floor(1e6 * $lift) : PHP_INT_MAX,
+            $lifts[0],
+            array_slice($lifts, 1),
         );
     }
 
@@ -46,7 +58,7 @@ final readonly class Wish
     /** The same for wishes that any layers meet or miss alike. */
     public function key(): string
     {
-        return "{$this->target} {$this->least} {$this->greatest} {$this->lift}";
+        return implode(' ', [$this->target, $this->least, $this->greatest, $this->lift, ...$this->others]);
     }
 
     /**
@@ -70,10 +82,10 @@ final readonly class Wish
         return $this->lift < PHP_INT_MAX;
     }
 
-    /** Whether a layer at a height, covered by a pour of a depth, holds it. */
-    public function isMetBy(int $height, int $depth): bool
+    /** Whether a layer at a height, covered by a pour of a depth of one of the resins, holds it. */
+    public function isMetBy(int $height, int $depth, int $resin = 0): bool
     {
-        return $height >= $this->least && $height <= $this->greatest && $depth < $this->lift;
+        return $height >= $this->least && $height <= $this->greatest && $depth < ($this->others[$resin - 1] ?? $this->lift);
     }
 
     /** The same object with another target. */

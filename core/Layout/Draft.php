@@ -17,8 +17,12 @@ use Pensilis\Material\Hold;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
+use Pensilis\Resin\Resin;
 
-/** Pours and places before any heat: those the plan gives, else the fewest that hold every object; or why not. */
+/**
+ * Pours and places before any heat: those the plan gives, else the fewest that hold every object, of the resin of which they are fewest or
+ * of several; or why there are none. It takes milliseconds, so that a drawing follows the hand; heat may ask for thinner ones later.
+ */
 final readonly class Draft
 {
     /** A plan file holds no more. */
@@ -42,11 +46,15 @@ final readonly class Draft
                 $best = $draft;
             }
         }
+        $mixed = $plan->pouredWithAny()->mixesResins() ? self::within($plan->pouredWithAny(), INF) : null;
+        if ($mixed !== null && ($best === null || count($mixed->pours) < count($best->layout->pours ?? []))) {
+            $best = new self($mixed, []);
+        }
 
         return $best ?? $first;
     }
 
-    /** Whether there are any layers, of one of its resins. */
+    /** Whether there are any layers, of one of its resins or of several. */
     public static function holds(Plan $plan): bool
     {
         foreach (array_keys($plan->resins) as $id) {
@@ -56,23 +64,26 @@ final readonly class Draft
             }
         }
 
-        return false;
+        return $plan->pouredWithAny()->mixesResins() && self::within($plan->pouredWithAny(), INF) !== null;
     }
 
-    /** Pours that are searched for with one resin, whatever the plan gives. */
+    /** Pours that are searched for with one resin, or without a word why there are none with each of another; whatever the plan gives. */
     public static function found(Plan $plan): self
     {
+        if ($plan->mixesResins()) {
+            return new self(self::within($plan, INF), []);
+        }
         $least = $plan->resin()->sheet->leastPour;
         $greatest = max($least, $plan->greatestPour());
         $fill = $plan->vessel->fill;
         if ($fill > self::MOST_POURS * $greatest) {
             return self::tooMany($plan, $greatest);
         }
-        $layers = self::search($plan, $least, $greatest, $plan->pins);
+        $layers = self::search($plan, [[$least, $greatest]], $plan->pins);
         if ($layers !== null) {
             return $layers->count() > self::MOST_POURS ? self::tooMany($plan, $greatest) : new self(Layout::found($plan, $layers), []);
         }
-        if ($plan->pins !== [] && self::search($plan, $least, $greatest, []) !== null) {
+        if ($plan->pins !== [] && self::search($plan, [[$least, $greatest]], []) !== null) {
             return new self(null, [Finding::of(Code::PinsLeaveNoRoom, '/layering/pinned', [
                 'least' => Length::metres($least), 'greatest' => Length::metres($greatest),
             ])]);
@@ -83,30 +94,39 @@ final readonly class Draft
     }
 
     /**
-     * Pours of one resin none of which is deeper than that, without a word why there are none.
+     * Pours none of which is deeper than that, without a word why there are none.
      *
      * @param bool $truest with all objects as near to where they are wanted as can be, in however many
      */
     public static function within(Plan $plan, float $deepest, bool $truest = false): ?Layout
     {
-        $least = $plan->resin()->sheet->leastPour;
-        $greatest = max($least, min($plan->greatestPour(), $deepest));
-        $layers = $plan->vessel->fill > self::MOST_POURS * $greatest
-            ? null : self::search($plan, $least, $greatest, $plan->pins, $truest);
+        $depths = array_map(function (Resin $one) use ($plan, $deepest): array {
+            $least = $one->sheet->leastPour;
+
+            return [$least, max($least, min($plan->greatestPour($one), $deepest))];
+        }, $plan->pourable());
+        $layers = $plan->vessel->fill > self::MOST_POURS * max(array_column($depths, 1))
+            ? null : self::search($plan, $depths, $plan->pins, $truest);
 
         return $layers === null || $layers->count() > self::MOST_POURS ? null : Layout::found($plan, $layers);
     }
 
-    /** @param list<Pin> $pins */
-    private static function search(Plan $plan, float $least, float $greatest, array $pins, bool $truest = false): ?Layers
+    /**
+     * @param non-empty-list<array{float, float}> $depths least and greatest of each resin, m
+     * @param list<Pin>                           $pins
+     */
+    private static function search(Plan $plan, array $depths, array $pins, bool $truest = false): ?Layers
     {
+        $depths = array_map(fn(array $one): array => [Wish::micrometres($one[0]), Wish::micrometres($one[1])], $depths);
+
         return (new LayerSearch(
             Wish::micrometres($plan->vessel->fill),
-            Wish::micrometres($least),
-            Wish::micrometres($greatest),
+            $depths[0][0],
+            $depths[0][1],
             $plan->wishes(),
             $pins,
             $truest,
+            array_slice($depths, 1),
         ))->find();
     }
 

@@ -37,7 +37,11 @@ final readonly class Layout
         foreach ($plan->inclusions as $inclusion) {
             $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
         }
-        $pours = array_map(fn(float $depth): GivenPour => new GivenPour($plan->resin(), $depth, 0.0, Coat::plain()), $layers->depths());
+        $pours = array_map(
+            fn(float $depth, int $resin): GivenPour => new GivenPour($plan->pourable()[$resin], $depth, 0.0, Coat::plain()),
+            $layers->depths(),
+            $layers->resins,
+        );
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
     }

@@ -22,6 +22,9 @@ use Pensilis\Vessel\Vessel;
  */
 final readonly class Plan
 {
+    /** Instead of an id: any. No file has such an id. */
+    private const ANY = "\0any";
+
     /**
      * @param non-empty-array<string, Resin> $resins
      * @param list<Inclusion>                $inclusions in the order of the file
@@ -56,6 +59,24 @@ final readonly class Plan
     public function resin(): Resin
     {
         return $this->resins[$this->poured] ?? $this->resins[array_key_first($this->resins)];
+    }
+
+    /** @return non-empty-list<Resin> what pours may be planned of: one, or each of whichever resin suits it */
+    public function pourable(): array
+    {
+        return $this->poured === self::ANY ? array_values($this->resins) : [$this->resin()];
+    }
+
+    /** Whether each pour may be of another resin. */
+    public function mixesResins(): bool
+    {
+        return count($this->pourable()) > 1;
+    }
+
+    /** The same with each of its pours planned of whichever resin suits it. */
+    public function pouredWithAny(): self
+    {
+        return $this->but(poured: self::ANY);
     }
 
     /** The same with its pours planned of another of its resins. */
@@ -197,19 +218,26 @@ final readonly class Plan
         );
     }
 
-    /** The greatest depth that the sheet, the artist and a blank without a dam all allow, m. */
-    public function greatestPour(): float
+    /** The greatest depth that the sheet of what is poured, the artist and a blank without a dam all allow, m. */
+    public function greatestPour(?Resin $of = null): float
     {
-        return min($this->resin()->sheet->greatestPour, $this->deepest ?? INF, $this->setup->film ?? INF);
+        return min(($of ?? $this->resin())->sheet->greatestPour, $this->deepest ?? INF, $this->setup->film ?? INF);
+    }
+
+    /** The thinnest pour of anything that may be poured, m. */
+    public function leastPour(): float
+    {
+        return min(array_map(fn(Resin $one): float => $one->sheet->leastPour, $this->pourable()));
     }
 
     /** @return list<Wish> the set layers that its objects want */
     public function wishes(): array
     {
         $wishes = [];
+        $densities = array_map(fn(Resin $one): float => $one->density, $this->pourable());
         foreach ($this->inclusions as $inclusion) {
             if ($inclusion->hold->needsLayer()) {
-                $wishes[] = Wish::of($inclusion, $this->resin()->density, $this->vessel->fill);
+                $wishes[] = Wish::of($inclusion, $densities[0], $this->vessel->fill, ...array_slice($densities, 1));
             }
         }
 

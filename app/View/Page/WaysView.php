@@ -68,7 +68,9 @@ final readonly class WaysView
     public function lines(): array
     {
         $says = [
-            'resin'  => fn(PlanAnswer $one): string => $one->layout->pours[0]->resin->name ?? '',
+            'resin' => fn(PlanAnswer $one): string => implode(', ', array_unique(
+                array_map(fn(LaidPour $pour): string => $pour->resin->name, $one->layout->pours ?? []),
+            )),
             'pours'  => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
             'depths' => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
             'last'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
