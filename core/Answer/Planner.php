@@ -239,6 +239,7 @@ final readonly class Planner
             $plan->studio->hours,
             $plan->setup->making->groundCoats(),
             BrushedResin::of($plan, $this->store)->drying,
+            $plan->setup->pieces,
         );
     }
 

@@ -63,10 +63,14 @@ final readonly class PourActs
 
         return new self([
             ...($tests ? [new Act(new Fact('act.tack-test'), self::TEST)] : []),
-            ...array_map(self::setting(...), array_keys($set), array_values($set)),
-            ...self::mixing($pour),
-            ...self::bed($pour, $bed, $school),
-            ...self::filling($pour, match (true) {
+            ...array_map(
+                fn(string $how, array $some): Act => self::setting($plan, "act.set-{$how}", $some),
+                array_keys($set),
+                array_values($set),
+            ),
+            ...self::mixing($plan, $pour),
+            ...self::bed($plan, $pour, $bed, $school),
+            ...self::filling($plan, $pour, match (true) {
                 $pour->isOnWet                 => 'act.fill-wet',
                 $pour->coat->zones !== []      => 'act.fill-regions',
                 $plan->setup->making->isKept() => 'act.fill-ground',
@@ -80,6 +84,16 @@ final readonly class PourActs
     public function hours(): float
     {
         return array_sum(array_map(fn(Act $act): float => $act->minutes, $this->all)) / 60.0;
+    }
+
+    /** From the first contact of A and B until all is poured and set, bubbles passed once, h. */
+    public function wetHours(): float
+    {
+        $mixes = array_filter($this->all, fn(Act $act): bool => str_starts_with($act->what->name, 'act.mix'));
+        $from = (int) array_key_first($mixes);
+        $wet = array_filter(array_slice($this->all, $from), fn(Act $act): bool => !$act->goesOn);
+
+        return array_sum(array_map(fn(Act $act): float => $act->minutes, $wet)) / 60.0;
     }
 
     /** Hours of a plain pour into nothing. */
@@ -96,17 +110,23 @@ final readonly class PourActs
         return $plan->setup->bubbling ?? ($usual === Bubbling::Flame && $coat->hasInk() ? Bubbling::WarmAir : $usual);
     }
 
-    /** @param list<Inclusion> $objects */
-    private static function setting(string $how, array $objects): Act
+    /**
+     * @param list<Inclusion> $objects
+     * @param list<Fact>      $checks
+     */
+    private static function setting(Plan $plan, string $how, array $objects, array $checks = []): Act
     {
-        return new Act(new Fact("act.set-{$how}"), Session::PLACING * count($objects), $objects);
+        $all = $plan->setup->pieces * array_sum(array_map(fn(Inclusion $one): int => $one->count(), $objects));
+
+        return new Act(new Fact($how), Session::placing(count($objects), $all, $plan->studio->hands), $objects, $checks);
     }
 
     /** @return list<Act> */
-    private static function mixing(LaidPour $pour): array
+    private static function mixing(Plan $plan, LaidPour $pour): array
     {
         $stands = Session::standingMinutes($pour->resin->sheet->working);
-        $acts = [new Act(new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), Session::MIXING + $stands)];
+        $takes = Session::mixing($pour->batch->mixed(), $plan->studio->hands) + $stands;
+        $acts = [new Act(new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), $takes)];
         if ($pour->coat->isColoured()) {
             $acts[] = new Act(new Fact('act.colours'));
             $part = self::STANDING * min(1.0, $pour->resin->sheet->working / self::STANDS);
@@ -124,7 +144,7 @@ final readonly class PourActs
      *
      * @return list<Act>
      */
-    private static function bed(LaidPour $pour, array $objects, Bubbling $school): array
+    private static function bed(Plan $plan, LaidPour $pour, array $objects, Bubbling $school): array
     {
         if ($objects === []) {
             return [];
@@ -133,8 +153,8 @@ final readonly class PourActs
 
         return [
             new Act(new Fact('act.bed', ['deep_mm' => round(1e3 * $deep, 1)]), Session::BED),
-            ...self::pass($school, 'first', $pour->coat),
-            new Act(new Fact('act.set-bed'), Session::PLACING * count($objects), $objects, [new Fact('check.no-air-below')]),
+            ...self::pass($plan, $school, 'first', $pour->coat),
+            self::setting($plan, 'act.set-bed', $objects, [new Fact('check.no-air-below')]),
         ];
     }
 
@@ -143,12 +163,12 @@ final readonly class PourActs
      *
      * @return list<Act>
      */
-    private static function filling(LaidPour $pour, string $how, Bubbling $school, bool $hasBed, bool $goesOn): array
+    private static function filling(Plan $plan, LaidPour $pour, string $how, Bubbling $school, bool $hasBed, bool $goesOn): array
     {
         $pattern = $pour->coat->zones !== [];
         $pours = new Act(
             new Fact($how),
-            Session::POURING - ($hasBed ? Session::BED : 0),
+            Session::pouring($pour->batch->mixed(), $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
             checks: [new Fact('check.level')],
         );
         $wet = array_values(array_filter($pour->coat->applied, fn(Applied $one): bool => $one->isWet));
@@ -157,7 +177,7 @@ final readonly class PourActs
 
         return $pattern
             ? [$pours, new Act(new Fact('act.leave')), ...$strewn, ...$cover]
-            : [$pours, ...self::pass($school, 'first', $pour->coat), ...self::pass($school, 'again', $pour->coat), ...$strewn,
+            : [$pours, ...self::pass($plan, $school, 'first', $pour->coat), ...self::pass($plan, $school, 'again', $pour->coat), ...$strewn,
                 ...$cover];
     }
 
@@ -174,7 +194,7 @@ final readonly class PourActs
     }
 
     /** @return list<Act> one going over the bubbles; the second waits for those that rise late */
-    private static function pass(Bubbling $school, string $time, Coat $coat): array
+    private static function pass(Plan $plan, Bubbling $school, string $time, Coat $coat): array
     {
         $caution = match (true) {
             $school === Bubbling::Flame                      => new Fact('caution.flame'),
@@ -185,7 +205,7 @@ final readonly class PourActs
         return $school === Bubbling::None ? [] : [
             new Act(
                 new Fact("act.bubbles-{$time}.{$school->value}"),
-                $time === 'first' ? Session::BUBBLES / 3.0 : 2.0 * Session::BUBBLES / 3.0,
+                Session::bubbles($plan->setup->pieces) * ($time === 'first' ? 1.0 : 2.0) / 3.0,
                 caution: $time === 'first' ? $caution : null,
                 goesOn: $time === 'again',
             ),

@@ -164,6 +164,7 @@ enum Code: string
     case RecoatMissed = 'recoat-missed';
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
+    case OutrunsWorking = 'outruns-working';
     case OutsideHours = 'outside-hours';
     case DueMissed = 'due-missed';
     case InTimeOtherwise = 'in-time.otherwise';
@@ -188,7 +189,8 @@ enum Code: string
             'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
-            'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short' => Weight::Look,
+            'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
+            'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
             'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
@@ -207,7 +209,7 @@ enum Code: string
             'runs-over', 'runs-off', 'drifts' => Question::Hangs,
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,
-            'no-time', 'in-time',
+            'no-time', 'in-time', 'outruns-working',
             'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
             'hours-without-start', 'hours-assumed', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',

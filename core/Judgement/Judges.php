@@ -44,6 +44,7 @@ final class Judges
             new SetupJudge($plan, $layout),
             new ColourJudge($plan, $layout),
             new HeatJudge($simulation),
+            new DressingJudge($simulation),
             new DriftJudge($simulation),
             new GlassJudge($simulation),
             new AppliedJudge($simulation),

@@ -28,9 +28,15 @@ final readonly class Preparation
      * @param list<Inclusion> $inclusions
      * @param list<float>     $coats      hours that each coat of the ground dries, none where it takes no coat
      * @param CoatDrying|null $brushed    of a coat of brushed resin, where more is known than is usual
+     * @param int             $pieces     that are made alike
      */
-    public static function of(array $inclusions, WorkingHours $hours, array $coats = [], ?CoatDrying $brushed = null): self
-    {
+    public static function of(
+        array $inclusions,
+        WorkingHours $hours,
+        array $coats = [],
+        ?CoatDrying $brushed = null,
+        int $pieces = 1,
+    ): self {
         [$tasks, $ready, $ground] = [[], [], 0.0];
         foreach ($coats as $n => $dries) {
             $start = $hours->firstFit($ground, Session::BRUSHING) ?? $ground;
@@ -54,15 +60,18 @@ final readonly class Preparation
             }
             for ($coat = 1; ($coated = self::withCoats($group, $coat)) !== []; $coat++) {
                 $sealer = $coated[0]->sealer;
-                $start = $hours->firstFit($from, Session::BRUSHING) ?? $from;
-                $tasks[] = new Task(TaskKind::Seal, $start, $start + Session::BRUSHING, null, new Fact('seal', [
-                    'coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated),
-                ]));
-                $known = $sealer === Sealer::Resin ? $brushed : null;
-                $from = $start + Session::BRUSHING + ($known->between ?? $sealer->between());
-                foreach ($coated as $inclusion) {
-                    $ready[$inclusion->id] = $start + Session::BRUSHING + ($known->last ?? $sealer->last());
+                $says = new Fact('seal', ['coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated)]);
+                $many = $pieces * array_sum(array_map(fn(Inclusion $one): int => $one->count(), $coated));
+                foreach (Session::brushing($many) as $lasts) {
+                    $start = $hours->firstFit($from, $lasts) ?? $from;
+                    $from = $start + $lasts;
+                    $tasks[] = new Task(TaskKind::Seal, $start, $from, null, $says);
                 }
+                $known = $sealer === Sealer::Resin ? $brushed : null;
+                foreach ($coated as $inclusion) {
+                    $ready[$inclusion->id] = $from + ($known->last ?? $sealer->last());
+                }
+                $from += $known->between ?? $sealer->between();
             }
         }
 

@@ -99,6 +99,10 @@ return [
     'in-time.never' => [
         'says' => 'No way that was tried is done in time, at any hour: set a later day, or begin sooner. The soonest is :late late.',
     ],
+    'outruns-working' => [
+        'says' => 'Pour :pour takes :takes to mix, pour and set, but can be worked for :works. Mix it in :mixes parts one after the other, '
+            . 'get a second pair of hands, or set less in it.',
+    ],
     'due-missed' => [
         'says' => 'It is done :late after it is due. Begin that much sooner, take a resin that cures faster, or fewer pours.',
     ],

@@ -50,7 +50,7 @@ function mayKnow(): array
         ],
         'Pensilis\Judgement' => [
             'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching', 'Scheduling',
-            'Thermal', 'Plan', 'Layout', 'Simulation',
+            'Thermal', 'Plan', 'Layout', 'Bench', 'Simulation',
         ],
         'Pensilis\Answer' => [
             'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal', 'Plan', 'Layout',

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Judgement;
+
+use Pensilis\Bench\PourActs;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
+use Pensilis\Quantity\Duration;
+use Pensilis\Quantity\Number;
+use Pensilis\Scheduling\Session;
+use Pensilis\Simulation\Simulation;
+
+/** Whether a pour can be mixed, poured and dressed while it can be worked, as it was simulated: at once, as standing may be cut short. */
+final readonly class DressingJudge implements Judge
+{
+    public function __construct(private Simulation $simulation) {}
+
+    public function findings(): array
+    {
+        $found = [];
+        foreach ($this->simulation->pours as $k => $pour) {
+            $stands = Session::standingMinutes($this->simulation->layout->pours[$k]->resin->sheet->working) / 60.0;
+            $takes = PourActs::of($this->simulation->plan, $this->simulation->layout, $k)->wetHours() - $stands;
+            if ($pour->workingUntil !== null && $takes > $pour->workingUntil) {
+                $found[] = Finding::of(Code::OutrunsWorking, "/pours/{$k}", [
+                    'pour'  => Number::count($k + 1), 'takes' => Duration::hours($takes), 'works' => Duration::hours($pour->workingUntil),
+                    'mixes' => Number::count((int) ceil($takes / $pour->workingUntil)),
+                ]);
+            }
+        }
+
+        return $found;
+    }
+}
