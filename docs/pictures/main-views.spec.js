@@ -28,12 +28,16 @@ test('main views', async ({ page }) => {
     await page.getByRole('slider', { name: 'Moment' }).fill('9');
     await page.evaluate(() => scrollTo(0, 0));
     await shot(page, 'cure');
+    await open(page, 'A letter from the valley');
+    await stage(page, 'Pours');
+    await page.getByRole('link', { name: 'Other ways to pour it' }).click();
+    await page.getByRole('table').waitFor();
+    await shot(page, 'ways');
     await open(page, 'Brass key on slate');
     await page.getByRole('slider', { name: 'Seen from' }).fill('30');
     await page.getByLabel(/Turned over/).check();
     await page.getByText('left and right are swapped').waitFor();
     await computed(page);
-    await shot(page, 'piece-turned');
     await page.getByRole('link', { name: 'Pour sheet' }).click();
     await shot(page, 'pour-sheet');
     await page.getByRole('link', { name: 'Back to the piece' }).click();

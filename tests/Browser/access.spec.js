@@ -90,6 +90,8 @@ for (const [name, viewport] of [
             await holds(page);
             await page.goto(`${piece}/pours/1/cure`);
             await holds(page);
+            await page.goto(`${piece}/ways?find=1`);
+            await holds(page);
             await page.goto(`${piece}?tinted=1`);
             await holds(page);
             await page.goto(`${piece}/sheet`);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { signIn } from './bench.js';
+import { copyOf, discard, signIn } from './bench.js';
 
 /** All pieces have their times: those that had none find them by and by. */
 async function day(page, query = '') {
@@ -36,4 +36,24 @@ test('the day works without script', async ({ browser, baseURL }) => {
     await page.getByRole('button', { name: 'Show' }).click();
     await expect(page.getByRole('heading', { name: 'With 2 h at hand' })).toBeVisible();
     await context.close();
+});
+
+test('two pieces that want the same hour are parted by one press', async ({ page }) => {
+    // Two alike begin at the same hour of the same plan.
+    await copyOf(page, 'Brass key on slate');
+    const first = page.url();
+    await copyOf(page, 'Brass key on slate');
+    const second = page.url();
+    await day(page);
+    const both = page
+        .getByRole('region', { name: 'At the same time' })
+        .getByRole('listitem')
+        .filter({ hasText: 'Brass key on slate (copy)' });
+    await expect(both.first()).toBeVisible();
+    await both.first().getByRole('button').click();
+    await expect(page.getByText('makes way for the others')).toBeVisible({ timeout: 60_000 });
+    for (const piece of [first, second]) {
+        await page.goto(piece);
+        await discard(page);
+    }
 });

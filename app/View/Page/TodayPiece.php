@@ -13,6 +13,7 @@ use Pensilis\Answer\Agenda;
 use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Scheduling\TaskKind;
 
 /** One piece as the day has it: its errands and phases, from what really happened on. */
 final readonly class TodayPiece
@@ -37,6 +38,12 @@ final readonly class TodayPiece
     public function hasBegun(): bool
     {
         return $this->begun !== [];
+    }
+
+    /** Whether any of it is still to be poured. */
+    public function hasPoursLeft(): bool
+    {
+        return array_filter($this->errands, fn(Errand $one): bool => $one->task->kind === TaskKind::Pour) !== [];
     }
 
     /** @return list<list<Phase>> */

@@ -163,8 +163,27 @@ final readonly class TodayView
         return $found;
     }
 
-    /** @return list<array{TodayPiece, TodayPiece, string}> two pieces that want hands at once, and when */
+    /**
+     * Two pieces that want hands at once, and when; each pair once a moment.
+     *
+     * @return list<array{TodayPiece, TodayPiece, string, bool}> and whether the second was not named as such before
+     */
     public function conflicts(): array
+    {
+        [$found, $moved] = [[], []];
+        foreach ($this->clashes() as [$piece, $other, $at]) {
+            $key = "{$piece->piece->id} {$other->piece->id} {$at}";
+            if (!isset($found[$key]) && count($found) < self::AHEAD) {
+                $found[$key] = [$piece, $other, $at, !isset($moved[$other->piece->id])];
+                $moved[$other->piece->id] = true;
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @return list<array{TodayPiece, TodayPiece, string}> */
+    private function clashes(): array
     {
         $spans = [];
         foreach ($this->going as $piece) {
@@ -178,7 +197,7 @@ final readonly class TodayView
         usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
         $found = [];
         foreach ($spans as $n => [, $ends, $piece, $errand]) {
-            for ($m = $n + 1; isset($spans[$m]) && $spans[$m][0] < $ends - 1e-6 && count($found) < self::AHEAD; $m++) {
+            for ($m = $n + 1; isset($spans[$m]) && $spans[$m][0] < $ends - 1e-6; $m++) {
                 if ($spans[$m][2] !== $piece) {
                     $found[] = [$piece, $spans[$m][2], $piece->moment($errand->start)];
                 }

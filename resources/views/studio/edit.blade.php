@@ -91,7 +91,7 @@
             <p class="quiet">{{ __('places.studio.feed.lead') }}</p>
             @if(session('feed'))
                 <label for="feed-address">{{ __('places.studio.feed.copy') }}</label>
-                <input class="form-control" id="feed-address" readonly value="{{ session('feed') }}">
+                <input class="form-control mb-2" id="feed-address" readonly value="{{ session('feed') }}">
             @elseif(Auth::user()?->feed_hash !== null)
                 <p>{{ __('places.studio.feed.there') }}</p>
             @endif

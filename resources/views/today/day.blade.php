@@ -35,12 +35,12 @@
         <section aria-labelledby="conflicts">
             <h2 id="conflicts">{{ __('today.conflicts') }}</h2>
             <ul class="errands">
-                @foreach($conflicts as [$one, $other, $at])
+                @foreach($conflicts as [$one, $other, $at, $isFirst])
                     <li>
                         <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a> {{ __('today.and') }}
                         <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>
                         <span class="quiet">{{ __('today.at-once', ['at' => $at]) }}</span>
-                        @include('today.make-room', ['for' => $other->piece])
+                        @if($isFirst && $other->hasPoursLeft())@include('today.make-room', ['for' => $other->piece])@endif
                     </li>
                 @endforeach
             </ul>

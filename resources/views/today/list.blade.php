@@ -7,7 +7,7 @@
                 <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
                 <span>{{ $what }}</span>
                 <span class="quiet">{{ $when }}</span>
-                @if($anew ?? false)@include('today.make-room', ['for' => $one->piece])@endif
+                @if(($anew ?? false) && $one->hasPoursLeft())@include('today.make-room', ['for' => $one->piece])@endif
             </li>
         @endforeach
     </ul>
