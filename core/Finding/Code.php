@@ -165,6 +165,7 @@ enum Code: string
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
     case OutrunsWorking = 'outruns-working';
+    case OutrunsWorkingFar = 'outruns-working.far';
     case OutsideHours = 'outside-hours';
     case DueMissed = 'due-missed';
     case InTimeOtherwise = 'in-time.otherwise';

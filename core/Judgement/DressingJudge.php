@@ -15,6 +15,12 @@ use Pensilis\Simulation\Simulation;
 /** Whether a pour can be mixed, poured and dressed while it can be worked, as it was simulated: at once, as standing may be cut short. */
 final readonly class DressingJudge implements Judge
 {
+    /** h; what is stiff at once is as bad. */
+    private const LEAST = 1.0 / 60.0;
+
+    /** In more nobody mixes one pour (memory). */
+    private const MOST_MIXES = 5;
+
     public function __construct(private Simulation $simulation) {}
 
     public function findings(): array
@@ -23,12 +29,14 @@ final readonly class DressingJudge implements Judge
         foreach ($this->simulation->pours as $k => $pour) {
             $stands = Session::standingMinutes($this->simulation->layout->pours[$k]->resin->sheet->working) / 60.0;
             $takes = PourActs::of($this->simulation->plan, $this->simulation->layout, $k)->wetHours() - $stands;
-            if ($pour->workingUntil !== null && $takes > $pour->workingUntil) {
-                $found[] = Finding::of(Code::OutrunsWorking, "/pours/{$k}", [
-                    'pour'  => Number::count($k + 1), 'takes' => Duration::hours($takes), 'works' => Duration::hours($pour->workingUntil),
-                    'mixes' => Number::count((int) ceil($takes / $pour->workingUntil)),
-                ]);
+            if ($pour->workingUntil === null || $takes <= $pour->workingUntil) {
+                continue;
             }
+            $mixes = (int) ceil($takes / max(self::LEAST, $pour->workingUntil));
+            $found[] = Finding::of($mixes > self::MOST_MIXES ? Code::OutrunsWorkingFar : Code::OutrunsWorking, "/pours/{$k}", [
+                'pour'  => Number::count($k + 1), 'takes' => Duration::hours($takes), 'works' => Duration::hours($pour->workingUntil),
+                'mixes' => Number::count($mixes),
+            ]);
         }
 
         return $found;
