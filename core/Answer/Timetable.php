@@ -17,6 +17,7 @@ use Pensilis\Scheduling\StartSearch;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
+use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
@@ -91,7 +92,9 @@ final class Timetable
         $windows = self::windows($rehearsal);
         $windows = array_pad($windows, count($this->layout->pours), $windows[count($windows) - 1]);
         [$hours, $sanding] = [$this->plan->studio->hours, $this->sanding ?? $this->plan->weights->sanding()];
+        [$room, $bare] = [[], null];
         for ($round = 1; $round <= self::MOST_ROUNDS + count($windows); $round++) {
+            $windows = array_map(fn(Window $one, int $k): Window => $one->notBefore($room[$k] ?? 0.0), $windows, array_keys($windows));
             $starts = (new StartSearch($hours, $this->work(), $windows, $sanding, $this->busy()))->find();
             if ($starts === null) {
                 break;
@@ -105,14 +108,31 @@ final class Timetable
                 $run->settle(self::latest($starts));
                 $came = self::windows($run);
                 $joints = PlacedPours::joints($starts, $came, $this->happened->begun);
-                if ($joints !== null) {
-                    return PlacedPours::after($run, $starts, $joints);
+                $bare = $joints === null ? $bare : PlacedPours::after($run, $starts, $joints);
+                $wanted = $joints === null ? [] : $this->wantedRoom($run);
+                if ($bare !== null && $joints !== null && $wanted === []) {
+                    return $bare;
                 }
+                $room = $wanted + $room;
             }
             $windows = $this->learnt($windows, $came, $round >= self::CAREFUL);
         }
 
-        return PlacedPours::withoutTime($this->longest());
+        return $bare ?? PlacedPours::withoutTime($this->longest());
+    }
+
+    /** @return array<int, float> h after a pour before which what is applied on it leaves no room for the next, where that comes sooner */
+    private function wantedRoom(HeatRun $run): array
+    {
+        $simulation = Simulation::after($this->plan, $this->layout, $run, $this->store);
+        $wanted = [];
+        foreach (AppliedSteps::of($simulation)->until as $k => $until) {
+            if (($simulation->pours[$k + 1]->startHour ?? INF) < $until - 1e-9) {
+                $wanted[$k] = $until - $simulation->pours[$k]->startHour;
+            }
+        }
+
+        return $wanted;
     }
 
     /** @return array<int, float> °C that pours reach which are far too hot, by number */

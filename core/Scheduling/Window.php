@@ -19,6 +19,12 @@ final readonly class Window
         };
     }
 
+    /** The same, but for what is to be done on the surface first. */
+    public function notBefore(float $after): self
+    {
+        return new self($this->gels, max($this->opens, $after), $this->closes, $this->demold);
+    }
+
     /** What holds for both. */
     public function within(self $other): self
     {

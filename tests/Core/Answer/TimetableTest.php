@@ -10,7 +10,9 @@ use Pensilis\Layout\Draft;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Window;
+use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Thermal\CalibrationMemory;
+use Tests\Facts;
 use Tests\Plans;
 
 /** @param array<string, mixed> $changes */
@@ -104,4 +106,17 @@ it('says so where the hours leave no times for pours that are given', function (
     $timed = (new Planner(new CalibrationMemory()))->timed($plan);
     expect($timed->isFeasible())->toBeFalse()
         ->and($timed->reasons[0]->code->value)->toBe('no-time');
+});
+
+it('leaves room for what is applied on a set surface when times are found anew', function (): void {
+    $step = ['kind' => 'lettering', 'says' => 'one', 'at_mm' => [0, 0], 'size_mm' => [30, 8]];
+    $always = ['/studio/hours' => [['days' => 'mon-sun', 'from' => '00:00', 'to' => '24:00']], '/inclusions' => []];
+    $plan = Plans::read($always + ['/pours/0/applied' => [$step, ['says' => 'two'] + $step]], Plans::coneWithPours());
+    $bare = (new Planner(new CalibrationMemory()))->timed(Plans::read($always, Plans::coneWithPours()));
+    $answer = (new Planner(new CalibrationMemory()))->timed($plan);
+    $steps = AppliedSteps::of($answer->simulation);
+    expect($answer->simulation->starts()[1])->toBeGreaterThanOrEqual($steps->until[0] - 1e-9)
+        // Without them the second pour comes sooner than they would be done.
+        ->and($bare->simulation->starts()[1])->toBeLessThan($steps->until[0])
+        ->and(array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'no-time-to-apply'))->toBe([]);
 });
