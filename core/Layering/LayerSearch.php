@@ -22,7 +22,7 @@ namespace Pensilis\Layering;
  *
  * Bounded: labels multiply with objects whose wide ranges overlap. Where too many compete at one height, those
  * that cost least and those that leave fewest objects waiting go on, and with very many heights only the lattice
- * is tried; the layers then still hold every object, though fewer or nearer ones may exist.
+ * is tried; the layers then still hold every object, though fewer or nearer ones may exist: no fewer than the deepest pours make.
  *
  * [1] A. Schrijver, Theory of Linear and Integer Programming, 1986, chapter 19.
  *
@@ -89,7 +89,9 @@ final readonly class LayerSearch
         $heights = $this->candidates();
         $reached = [0 => ['' => new Label(0, [], null, truest: $this->truest)]];
         $most = max(self::LEAST_LABELS, intdiv(self::MOST_WORK, max(1, count($this->different))));
+        $isExact = count($heights) < self::MOST_HEIGHTS;
         foreach ($heights as $a => $from) {
+            $isExact = $isExact && count($reached[$a] ?? []) <= $most;
             foreach ($this->best($reached[$a] ?? [], $most) as $label) {
                 for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->reach; $b++) {
                     foreach (array_keys($this->depths) as $resin) {
@@ -103,6 +105,7 @@ final readonly class LayerSearch
                         }
                     }
                     if (count($reached[$b] ?? []) > self::CROWD * $most) {
+                        $isExact = false;
                         $reached[$b] = $this->best($reached[$b], $most);
                     }
                 }
@@ -117,7 +120,9 @@ final readonly class LayerSearch
         }
         usort($last, fn(Label $one, Label $other): int => $one->isBetterThan($other) ? -1 : 1);
 
-        return Layers::at($last[0]->heights(), $this->wishes, $last[0]->resins());
+        $layers = Layers::at($last[0]->heights(), $this->wishes, $last[0]->resins());
+
+        return $isExact ? $layers : $layers->atLeast((int) ceil($this->fill / max(1, $this->reach)));
     }
 
     /**

@@ -15,8 +15,9 @@ final readonly class Layers
      * @param list<int>          $heights  µm
      * @param array<string, int> $standing object id → height of the layer under it, µm
      * @param list<int>          $resins   which each pour is of
+     * @param int                $bound    pours of which there are no fewer in any layers
      */
-    private function __construct(private array $heights, private array $standing, public array $resins) {}
+    private function __construct(private array $heights, private array $standing, public array $resins, public int $bound) {}
 
     /**
      * @param list<int>  $heights µm, from 0
@@ -37,7 +38,13 @@ final readonly class Layers
             }
         }
 
-        return new self($heights, $standing, $resins);
+        return new self($heights, $standing, $resins, count($heights) - 1);
+    }
+
+    /** The same, of which it is known only that none have fewer pours than that. */
+    public function atLeast(int $bound): self
+    {
+        return new self($this->heights, $this->standing, $this->resins, min($bound, $this->count()));
     }
 
     /** @return list<float> depth of every pour, m */

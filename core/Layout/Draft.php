@@ -100,15 +100,34 @@ final readonly class Draft
      */
     public static function within(Plan $plan, float $deepest, bool $truest = false): ?Layout
     {
+        $layers = self::layers($plan, $deepest, $truest);
+
+        return $layers === null || $layers->count() > self::MOST_POURS ? null : Layout::found($plan, $layers);
+    }
+
+    /** So many pours there are at the least, of whatever resin, before any heat; null where there are none. */
+    public static function bound(Plan $plan): ?int
+    {
+        $bounds = [];
+        foreach ([...array_map(strval(...), array_keys($plan->resins)), null] as $id) {
+            $way = $id === null ? $plan->pouredWithAny() : $plan->pouredWith($id);
+            $bounds[] = (self::layers($way, INF) ?? self::layers($way->pressedDown(), INF))?->bound;
+        }
+        $bounds = array_filter($bounds, is_int(...));
+
+        return $bounds === [] ? null : min($bounds);
+    }
+
+    private static function layers(Plan $plan, float $deepest, bool $truest = false): ?Layers
+    {
         $depths = array_map(function (Resin $one) use ($plan, $deepest): array {
             $least = $one->sheet->leastPour;
 
             return [$least, max($least, min($plan->greatestPour($one), $deepest))];
         }, $plan->pourable());
-        $layers = $plan->vessel->fill > self::MOST_POURS * max(array_column($depths, 1))
-            ? null : self::search($plan, $depths, $plan->pins, $truest);
 
-        return $layers === null || $layers->count() > self::MOST_POURS ? null : Layout::found($plan, $layers);
+        return $plan->vessel->fill > self::MOST_POURS * max(array_column($depths, 1))
+            ? null : self::search($plan, $depths, $plan->pins, $truest);
     }
 
     /**

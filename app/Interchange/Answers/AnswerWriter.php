@@ -13,6 +13,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Appearance;
+use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Layout\Portion;
@@ -85,6 +86,7 @@ final class AnswerWriter
             ...$followed,
             'warnings'        => self::findings($answer->findings),
             'cost'            => $answer->cost(),
+            'pours_bound'     => Draft::bound($answer->plan),
             'deepest_pour_mm' => $answer->deepest === null ? null : 1e3 * $answer->deepest,
             'joints'          => array_map(fn(Joint $joint): string => $joint->value, $answer->joints),
             'tasks'           => array_map(fn(Task $task): array => self::task($task, $clock), $answer->tasks),

@@ -295,3 +295,12 @@ it('finds the fewest pours of two resins, as trying every height and resin does'
     expect($found[0] ?? null)->toBe($best[0] ?? null)->and($found[1] ?? 0)->toBeLessThanOrEqual($best[1] ?? 0)
         ->and($found === $best || $found[1] < $best[1])->toBeTrue();
 })->with(range(1, 40));
+
+it('says of how many pours there are no fewer, exactly where it has looked at all', function (): void {
+    $few = found(60, 5, 50, [wish('one', 20, 1, 8, 2650.0, 60)]);
+    expect([$few->count(), $few->bound])->toBe([2, 2]);
+    // Thirty with wide ranges that overlap are too many to look at all: the deepest pours are two.
+    $wide = array_map(fn(int $n): Wish => wish("o{$n}", 5 + $n, 20, 4, $n % 2 === 0 ? 2650.0 : 900.0, 60), range(1, 30));
+    $many = found(60, 2, 50, $wide);
+    expect($many->bound)->toBe(2)->and($many->count())->toBeGreaterThanOrEqual($many->bound);
+});
