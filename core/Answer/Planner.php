@@ -72,7 +72,7 @@ final readonly class Planner
     }
 
     /** Whether there is any plan, of whichever of its resins: that with the fewest layers is tried first. */
-    private function canCast(Plan $plan): bool
+    public function canCast(Plan $plan): bool
     {
         $layers = [];
         foreach (array_keys($plan->resins) as $id) {

@@ -92,6 +92,7 @@ enum Code: string
     case WouldDoInTack = 'would-do.in-tack';
     case WouldDoHung = 'would-do.hung';
     case WouldDoUnpinned = 'would-do.unpinned';
+    case WouldDoWithResin = 'would-do.with-resin';
     case HotterWouldDo = 'hotter-would-do';
     case OutsideVessel = 'outside-vessel';
     case ObjectsOverlap = 'objects-overlap';

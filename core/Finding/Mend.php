@@ -14,6 +14,12 @@ final readonly class Mend
         public int $pour = 0,
     ) {}
 
+    /** One more resin of the piece, by the key that the studio knows it by. */
+    public static function resin(string $key): self
+    {
+        return new self('/resins', $key, Rework::Resin);
+    }
+
     public static function pours(Rework $rework, int $pour): self
     {
         return new self("/pours/{$pour}", null, $rework, $pour);

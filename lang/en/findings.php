@@ -153,6 +153,10 @@ return [
         'says' => 'It can be cast with “:object” on a thread or pin.',
         'mend' => 'Hang “:object”',
     ],
+    'would-do.with-resin' => [
+        'says' => 'It can be cast with :resin.',
+        'mend' => 'Add :resin',
+    ],
     'would-do.unpinned' => [
         'says' => 'It can be cast with no pour pinned.',
         'mend' => 'Let go of all pins',

@@ -44,6 +44,16 @@ it('offers what would do where a piece cannot be cast, and one press makes it so
         ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
 });
 
+it('offers a resin that the studio has where the one of a piece will not do', function (): void {
+    // A tray of 4 mm, less than the least pour of a deep-cast resin.
+    [, $piece] = $this->signedIn(Plans::changed(['/vessel/height_mm' => 4, '/inclusions' => []], Plans::cone()));
+    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertOk()->assertSee('It can be cast with Bench coat 1:1');
+    $mend = ['code' => 'would-do.with-resin', 'pointer' => '/resins', 'of' => $piece->fingerprint()];
+    $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect()->assertSessionHasNoErrors();
+    expect(array_column($piece->refresh()->document['resins'], 'name'))->toBe(['Slow deep-cast', 'Bench coat 1:1'])
+        ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
+});
+
 it('times pours anew that come before the one below has set', function (): void {
     [, $piece] = $this->signedIn(Plans::changed(
         ['/pours/1/start_h' => 3, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],

@@ -24,6 +24,7 @@ final class MendController extends Controller
         foreach ($view->findings as $finding) {
             if ($finding->mend !== null && $finding->code->value === $code && $finding->pointer === $pointer) {
                 $mend = $finding->mend;
+                $resin = $this->studio()->resins()[(string) $mend->value] ?? null;
                 $piece->change(
                     fn(array $document): array => match ($mend->rework) {
                         null => $mend->value === null
@@ -31,10 +32,11 @@ final class MendController extends Controller
                             : Document::with($document, $mend->pointer, $mend->value),
                         Rework::Split => PourShaping::shaped($document, $mend->pour, 'split'),
                         Rework::Times => $document,
+                        Rework::Resin => $resin === null ? $document : Document::withOneMore($document, 'resins', $resin, 'resin'),
                     },
                     self::said($request, 'of'),
                 );
-                if ($mend->rework !== null) {
+                if (in_array($mend->rework, [Rework::Split, Rework::Times], true)) {
                     $this->timeAnew($piece->refresh(), $answers);
                 }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
+use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PlanFile;
 use App\Models\Piece;
 use App\Models\User;
 use App\Turns\Turn;
@@ -16,6 +18,7 @@ use Pensilis\Answer\Planner;
 use Pensilis\Exception\PensilisException;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
 use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
@@ -40,6 +43,11 @@ final readonly class Answers
     private const KEPT_DAYS = 14;
 
     private const LONGEST = 120;
+
+    /** As many as a plan file takes, and as many as are tried where none of it will do. */
+    private const MOST_RESINS = 10;
+
+    private const MOST_RESINS_TRIED = 3;
 
     public function __construct(private CalibrationStore $store, private ModelVersion $models) {}
 
@@ -157,7 +165,7 @@ final readonly class Answers
         // It may have been found while this one came.
         return $this->kept($piece) ?? $this->inTurn(
             $user,
-            fn(): PlanAnswer => $this->kept($piece) ?? $this->keep($piece, $this->compute($piece->plan())),
+            fn(): PlanAnswer => $this->kept($piece) ?? $this->keep($piece, $this->compute($piece)),
         );
     }
 
@@ -224,11 +232,38 @@ final readonly class Answers
         return $answer;
     }
 
-    private function compute(Plan $plan): PlanAnswer
+    private function compute(Piece $piece): PlanAnswer
     {
-        return $this->answer($plan, fn(Planner $planner, Plan $plan): PlanAnswer => $plan->pours === []
+        $answer = $this->answer($piece->plan(), fn(Planner $planner, Plan $plan): PlanAnswer => $plan->pours === []
             ? $planner->planOrWaysOut($plan)
             : $planner->judge($plan));
+
+        return $answer->isFeasible() ? $answer : $answer->because($answer->reasons, $this->resinsThatWouldDo($piece));
+    }
+
+    /**
+     * Resins that the studio has and the piece has not, with which it could be cast: each planned to the end.
+     *
+     * @return list<Finding>
+     */
+    private function resinsThatWouldDo(Piece $piece): array
+    {
+        [$found, $tried, $planner] = [[], 0, new Planner($this->store)];
+        $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
+        foreach (count($names) < self::MOST_RESINS ? $piece->studio?->resins() ?? [] : [] as $key => $resin) {
+            $plan = PlanFile::plan(Document::withOneMore($piece->document, 'resins', $resin, 'resin'), $piece->meshes());
+            $alone = $plan->only((string) array_key_last($plan->resins));
+            if (in_array($alone->resin()->name, $names, true) || $tried >= self::MOST_RESINS_TRIED || !Draft::holds($alone)) {
+                continue;
+            }
+            $tried++;
+            if ($planner->canCast($alone)) {
+                $what = ['resin' => $alone->resin()->name];
+                $found[] = Finding::of(Code::WouldDoWithResin, '/resins', names: $what, mend: Mend::resin((string) $key));
+            }
+        }
+
+        return $found;
     }
 
     /** @param callable(Planner, Plan): PlanAnswer $ask */
