@@ -11,7 +11,7 @@ return [
     'finding' => 'Looking for other ways …', 'find' => 'Look for them now',
     'waiting' => 'Something else is being computed first. This page asks again.',
     'none'    => 'There is no way to pour it as it is. The verdict of the piece says why.',
-    'only'    => 'No other way is clearly better by anything: fewer pours, sooner, cooler, truer, without sanding or with less left over.',
+    'only'    => 'No other way is clearly better: not in pours, days, heat, depths, sanding or what is left over.',
     'scrolls' => 'Ways to pour, side by side',
     'drawn'   => 'Pours from the floor up',
     'own'     => 'Your own pours',
@@ -23,7 +23,7 @@ return [
     'lines' => [
         'resin' => 'Resin', 'pours' => 'Pours', 'depths' => 'Depths', 'last' => 'Last pour', 'cured' => 'Fully cured', 'heat' => 'Hottest',
         'off'   => 'Objects off their height, in all', 'sanded' => 'Joints to sand', 'mixed' => 'Resin mixed',
-        'lost'  => 'Left over of it',
+        'lost'  => 'Left over',
     ],
     'true' => 'none',
     'take' => 'Take this one',
