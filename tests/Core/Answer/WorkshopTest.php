@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
+use Pensilis\Bench\PourActs;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\CalibrationMemory;
@@ -128,3 +130,39 @@ it('puts first what is due first', function (): void {
             ->and(lying($workshop)[$n][0])->toBeLessThan(lying($workshop)[$other][0]);
     }
 });
+
+it('is done no later than the best of all starts that any order could have, tried half hour by half hour', function (array $hours): void {
+    // A block of two pours and one of a single pour, in hours in which hardly more than one mix fits.
+    $two = ['/inclusions' => [], '/vessel/height_mm' => 40, '/layering' => ['max_pour_mm' => 25]];
+    $one = ['/inclusions' => [], '/vessel/height_mm' => 20];
+    $plans = array_map(fn(array $piece): Plan => Plans::read(['/studio/hours' => $hours] + $piece), [$two, $one]);
+    $workshop = Workshop::of($plans);
+    expect($workshop->isFeasible())->toBeTrue()->and(atOnce($workshop))->toBe([]);
+    $planner = new Planner(new CalibrationMemory());
+    [$first, $second] = array_map(fn(Plan $plan): PlanAnswer => $planner->plan($plan), $plans);
+    $bench = $first->plan->studio->hours;
+    $acts = fn(PlanAnswer $answer, int $k): float => PourActs::of($answer->plan, $answer->layout, $k)->hours();
+    $window = $first->simulation->pours[0]->window();
+    $ends = fn(PlanAnswer $answer): float => $answer->hours() - max($answer->simulation->starts());
+    // Starts at which making ready and the work fit into the hours.
+    $starts = fn(float $from, float $to, float $lead, float $takes): array => array_values(array_filter(
+        range(2 * ceil($from), 2 * floor($to)),
+        fn(float $half): bool => abs(($bench->firstFit(0.5 * $half - $lead, $lead + $takes) ?? INF) - 0.5 * $half + $lead) < 1e-6,
+    ));
+    $best = INF;
+    foreach ($starts(0.25, 96.0, 0.25, $acts($second, 0)) as $c) {
+        foreach ($starts(0.25, 96.0, 0.25, $acts($first, 0)) as $a) {
+            foreach ($starts(0.5 * $a + $window->opens, 0.5 * $a + $window->closes, 0.0, $acts($first, 1)) as $b) {
+                $spans = [[0.5 * $a - 0.25, 0.5 * $a + $acts($first, 0)], [0.5 * $b, 0.5 * $b + $acts($first, 1)]];
+                $other = [0.5 * $c - 0.25, 0.5 * $c + $acts($second, 0)];
+                $isFree = array_filter($spans, fn(array $span): bool => $span[0] < $other[1] && $other[0] < $span[1]) === [];
+                $best = $isFree ? min($best, max(0.5 * $b + $ends($first), 0.5 * $c + $ends($second))) : $best;
+            }
+        }
+    }
+    // Quarters of an hour may be a little sooner than halves.
+    expect($workshop->makespan())->toBeLessThan($best + 0.3)->toBeGreaterThan($best - 1.0);
+})->with([
+    'evenings'       => [[['days' => 'mon-sun', 'from' => '18:00', 'to' => '20:00']]],
+    'short mornings' => [[['days' => 'mon-sun', 'from' => '07:00', 'to' => '08:30']]],
+]);
