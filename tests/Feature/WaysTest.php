@@ -26,7 +26,7 @@ it('comes at once, and shows ways side by side when they are found', function ()
 
 it('takes one as own pours, which then stand beside the others', function (): void {
     $this->get("/pieces/{$this->piece->id}/ways?find=1");
-    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 1, 'of' => $this->piece->fingerprint()])
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => '1', 'of' => $this->piece->fingerprint()])
         ->assertRedirect()->assertSessionHas('said', 'These pours are your own now.');
     $own = $this->piece->refresh()->document['pours'];
     $planned = (new Planner(new CalibrationMemory()))->plan(Plans::read([], array_diff_key($this->piece->document, ['pours' => 0])));
@@ -40,9 +40,11 @@ it('takes one as own pours, which then stand beside the others', function (): vo
 it('takes nothing of a piece that has changed since, nor a way that there is not', function (): void {
     $this->get("/pieces/{$this->piece->id}/ways?find=1");
     $seen = $this->piece->fingerprint();
-    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 7, 'of' => $seen])->assertSessionHasErrors('way');
+    foreach (['7', 'first', '', ['x'], '-1'] as $way) {
+        $this->post("/pieces/{$this->piece->id}/ways", ['way' => $way, 'of' => $seen])->assertSessionHasErrors('way');
+    }
     $this->piece->change(fn(array $document): array => ['title' => 'Other'] + $document);
-    $this->post("/pieces/{$this->piece->id}/ways", ['way' => 1, 'of' => $seen])->assertRedirect()
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => '1', 'of' => $seen])->assertRedirect()
         ->assertSessionHasErrors(['way' => 'The piece has changed since these were found. Look again and choose.']);
     expect(Piece::query()->sole()->document)->not->toHaveKey('pours');
 });

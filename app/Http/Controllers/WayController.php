@@ -29,7 +29,8 @@ final class WayController extends Controller
 
     public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
-        $way = $answers->keptOffers($piece)->all[$request->integer('way')] ?? null;
+        $said = self::said($request, 'way');
+        $way = ctype_digit($said) ? $answers->keptOffers($piece)->all[(int) $said] ?? null : null;
         if ($way === null) {
             return redirect()->route('pieces.ways', $piece)->withErrors(['way' => __('ways.gone')]);
         }

@@ -142,7 +142,7 @@ it('offers only ways that hold, each clearly better by something than the first'
 })->with([200, 220]);
 
 it('costs least by the weights that are given, of all ways that it finds', function (string $weight, Aim $aim): void {
-    for ($seed = 300; $seed < 303; $seed++) {
+    for ($seed = 300; $seed < 302; $seed++) {
         $planner = new Planner(new CalibrationMemory());
         $ways = $planner->ways(Plans::read([], pieceOf($seed)));
         $chosen = $planner->plan(Plans::read(['/layering' => ['weights' => [$weight => 10]]], pieceOf($seed)));
