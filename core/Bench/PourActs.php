@@ -51,7 +51,7 @@ final readonly class PourActs
         $pour = $layout->pours[$k];
         [$set, $bed, $school] = [[], [], self::bubbling($plan, $pour->coat)];
         foreach ($pour->placed as $object) {
-            $how = Setting::of($object, $k, $below, $plan->resin()->density, $plan->setup->viewed);
+            $how = Setting::of($object, $k, $below, $pour->resin->density, $plan->setup->viewed);
             if ($how->isBefore()) {
                 $set[$how->value][] = $object;
             } else {

@@ -20,6 +20,7 @@ use Pensilis\Plan\Viewed;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Resin\Resin;
 use Pensilis\Vessel\DrapeForm;
 use Pensilis\Vessel\Vessel;
 
@@ -60,13 +61,17 @@ final readonly class SetupJudge implements Judge
     {
         $service = $this->plan->purpose->service;
         $least = $service->leastDeflection();
-        $resin = $this->plan->resin();
+        // What any pour of it bears least counts; a label that says nothing least of all.
+        $poured = array_map(fn(LaidPour $pour): Resin => $pour->resin, $this->layout->pours);
+        usort($poured, fn(Resin $one, Resin $other): int => ($one->sheet->deflection ?? -INF) <=> ($other->sheet->deflection ?? -INF));
+        $resin = $poured[0] ?? $this->plan->resin();
         $bears = $resin->sheet->deflection;
         if ($least === null || ($bears !== null && $bears >= $least)) {
             return null;
         }
+        $at = $this->plan->pointerToResin($resin->id) . '/sheet/heat_deflection_celsius';
 
-        return Finding::of($bears === null ? Code::HeatRatingUnsaid : Code::HeatRating, '/resins/0/sheet/heat_deflection_celsius', [
+        return Finding::of($bears === null ? Code::HeatRatingUnsaid : Code::HeatRating, $at, [
             'least' => Temperature::celsius($least),
         ] + ($bears === null ? [] : ['bears' => Temperature::celsius($bears)]), ['use' => $service, 'resin' => $resin->name]);
     }

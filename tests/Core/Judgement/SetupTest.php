@@ -43,6 +43,19 @@ it('asks of the resin what the use asks', function (): void {
         ->and(said([]))->not->toHaveKey('heat-rating');
 });
 
+it('asks it of every resin that is poured: the one that bears least counts', function (): void {
+    $slow = Plans::cone()['resins'][0];
+    $tough = ['heat_deflection_celsius' => 82] + $slow['sheet'];
+    $both = fn(array $sheet): array => [
+        '/purpose/use' => 'hot-cups', '/pours/2/resin' => 'top',
+        '/resins'      => [['sheet' => $tough] + $slow, ['id' => 'top', 'name' => 'Top coat', 'sheet' => $sheet] + $slow],
+    ];
+    $weak = said($both(['heat_deflection_celsius' => 50] + $slow['sheet']))['heat-rating'];
+    expect($weak->pointer)->toBe('/resins/1/sheet/heat_deflection_celsius')->and($weak->figures()['bears_celsius'])->toBe(50.0)
+        ->and(said($both($slow['sheet']))['heat-rating']->code->value)->toBe('heat-rating.unsaid')
+        ->and(said($both($tough)))->not->toHaveKey('heat-rating');
+});
+
 it('wants a serving tray thick enough, and mends it where the vessel allows', function (): void {
     $thin = said(['/purpose/use' => 'serving', '/vessel/fill_mm' => 6]);
     expect(Facts::line($thin['too-thin']))->toBe('too-thin least_mm=8 fill_mm=6 use=serving')
