@@ -156,7 +156,7 @@ it('costs least by the weights that are given, of all ways that it finds', funct
 it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
     $plan = fn(array $piece): PlanAnswer => (new Planner(new CalibrationMemory()))->plan(Plans::read([], $piece));
     $looked = 0;
-    for ($seed = $first; $seed < $first + 12; $seed++) {
+    for ($seed = $first; $seed < $first + 8; $seed++) {
         $piece = pieceOf($seed);
         $answer = $plan($piece);
         if (!$answer->isFeasible()) {
