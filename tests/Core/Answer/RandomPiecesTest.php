@@ -141,17 +141,18 @@ it('offers only ways that hold, each clearly better by something than the first'
     expect($compared)->toBeGreaterThan(0);
 })->with([200, 220]);
 
-it('costs least by the weights that are given, of all ways that it finds', function (string $weight, Aim $aim): void {
-    for ($seed = 300; $seed < 302; $seed++) {
-        $planner = new Planner(new CalibrationMemory());
-        $ways = $planner->ways(Plans::read([], pieceOf($seed)));
-        $chosen = $planner->plan(Plans::read(['/layering' => ['weights' => [$weight => 10]]], pieceOf($seed)));
-        expect($chosen->isFeasible())->toBe($ways !== []);
-        foreach ($ways as $way) {
-            expect($aim->of($chosen->measures()))->toBeLessThan($aim->of($way->measures()) + $aim->step(), "seed {$seed}");
-        }
+it('costs least by the weights that are given, of all ways that it finds', function (string $weight, Aim $aim, int $seed): void {
+    $planner = new Planner(new CalibrationMemory());
+    $ways = $planner->ways(Plans::read([], pieceOf($seed)));
+    $chosen = $planner->plan(Plans::read(['/layering' => ['weights' => [$weight => 10]]], pieceOf($seed)));
+    expect(count($ways))->toBeGreaterThan(1)->and($chosen->isFeasible())->toBeTrue();
+    foreach ($ways as $way) {
+        expect($aim->of($chosen->measures()))->toBeLessThan($aim->of($way->measures()) + $aim->step());
     }
-})->with([['sooner', Aim::Sooner], ['truer', Aim::Truer], ['cooler', Aim::Cooler], ['pours', Aim::Fewer]]);
+})->with([
+    ['sooner', Aim::Sooner, 300], ['truer', Aim::Truer, 301], ['cooler', Aim::Cooler, 302], ['pours', Aim::Fewer, 300],
+    ['unsanded', Aim::Unsanded, 301], ['leftover', Aim::Thrifty, 302],
+]);
 
 it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
     $plan = fn(array $piece): PlanAnswer => (new Planner(new CalibrationMemory()))->plan(Plans::read([], $piece));
@@ -175,5 +176,5 @@ it('is never the worse for more hours, more tolerance or another resin', functio
             ->and($plan($loose)->rank()[0])->toBeLessThanOrEqual($answer->rank()[0], "tolerance of {$seed}")
             ->and($plan($both)->rank() <=> $answer->rank())->toBeLessThan(1, "resins of {$seed}");
     }
-    expect($looked)->toBeGreaterThan(7);
+    expect($looked)->toBeGreaterThan(4);
 })->with([200, 212]);

@@ -71,12 +71,13 @@ it('says what would be done when the piece is due, and that is done by then', fu
     $planner = new Planner(new CalibrationMemory());
     $saturdays = ['/studio/hours' => [['days' => 'sat', 'from' => '09:00', 'to' => '13:00']]];
     $evenings = ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]];
-    $soonest = $planner->plan(Plans::read())->hours();
+    $low = ['/inclusions' => [], '/vessel/height_mm' => 30];
+    $soonest = $planner->plan(Plans::read($low))->hours();
     $due = fn(float $hour): array => ['/purpose/due' => date('Y-m-d\TH:i', (int) (strtotime('2026-03-02 08:00 UTC') + 3600 * $hour))];
     $told = fn(array $changes): array => $codes($planner->planOrWaysOut(Plans::read($changes))->findings);
-    expect($told($saturdays + $due($soonest + 24.0)))->toContain('due-missed')->toContain('in-time.at-any-hour')
-        ->and($told($evenings + $due(0.3 * $soonest)))->toContain('due-missed')->toContain('in-time.never')
-        ->and($told($due($soonest + 24.0)))->not->toContain('due-missed')->not->toContain('in-time.never');
+    expect($told($low + $saturdays + $due($soonest + 24.0)))->toContain('due-missed')->toContain('in-time.at-any-hour')
+        ->and($told($low + $evenings + $due(0.3 * $soonest)))->toContain('due-missed')->toContain('in-time.never')
+        ->and($told($low + $due($soonest + 24.0)))->not->toContain('due-missed')->not->toContain('in-time.never');
     // A second resin that cures faster is planned with only where it needs no more pours; where the day asks for it, it is told.
     $slow = Plans::cone()['resins'][0];
     $fast = ['id' => 'fast', 'name' => 'Fast', 'sheet' => ['max_pour_mm' => 14] + $slow['sheet']] + $slow;
