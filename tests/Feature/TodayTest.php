@@ -160,3 +160,11 @@ it('says so where there are no times, changes nothing, and keeps strangers out',
     expect($piece->refresh()->document)->toBe($before);
     $this->actingAs($this->member('two@studio.example'))->post("/pieces/{$piece->id}/day")->assertNotFound();
 });
+
+it('finds the times of pieces one after the other, those that cannot be cast among them', function (): void {
+    $this->pieceOf($this->user, ['title' => 'Good'] + $this->cone);
+    $this->pieceOf($this->user, ['title' => 'Bad'] + Plans::changed(['/inclusions/0/target_bottom_mm' => 58], $this->cone));
+    $this->get('/today')->assertOk()->assertSee('Finding times of 2 pieces');
+    $this->get('/today?find=1')->assertOk();
+    $this->get('/today?find=1')->assertOk()->assertSee('Need another look')->assertSee('Bad')->assertDontSee('Finding times');
+});

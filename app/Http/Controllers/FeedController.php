@@ -25,7 +25,7 @@ final class FeedController extends Controller
 
     public function show(string $feed, Answers $answers): Response
     {
-        $member = User::query()->where('feed_hash', hash('sha256', $feed))->firstOrFail();
+        $member = User::query()->with('studio')->where('feed_hash', hash('sha256', $feed))->firstOrFail();
         $events = array_merge(...array_map(self::events(...), (new StudioDay($member->studio, $answers))->pieces()));
         $calendar = (new Calendar(new Words($member->studio->units), now('UTC')->toImmutable()))->write($member->studio->name, $events);
 

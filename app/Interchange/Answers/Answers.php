@@ -250,7 +250,8 @@ final readonly class Answers
     {
         [$found, $tried, $planner] = [[], 0, new Planner($this->store)];
         $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
-        foreach (count($names) < self::MOST_RESINS ? $piece->studio?->resins() ?? [] : [] as $key => $resin) {
+        $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
+        foreach (count($names) < self::MOST_RESINS ? $resins : [] as $key => $resin) {
             $plan = PlanFile::plan(Document::withOneMore($piece->document, 'resins', $resin, 'resin'), $piece->meshes());
             $alone = $plan->only((string) array_key_last($plan->resins));
             if (in_array($alone->resin()->name, $names, true) || $tried >= self::MOST_RESINS_TRIED || !Draft::holds($alone)) {
