@@ -168,3 +168,13 @@ it('finds the times of pieces one after the other, those that cannot be cast amo
     $this->get('/today?find=1')->assertOk();
     $this->get('/today?find=1')->assertOk()->assertSee('Need another look')->assertSee('Bad')->assertDontSee('Finding times');
 });
+
+it('does not call it a clash that sealing could wait for a pour', function (): void {
+    Carbon::setTestNow(($this->at)(-1.0));
+    $sealed = Plans::changed(['/inclusions/0/sealed_coats' => 2], $this->cone);
+    ($this->planned)($sealed, 'First');
+    ($this->planned)($sealed, 'Second');
+    // Both are sealed in the same hours, and poured in the same: only this is told.
+    $said = $this->get('/today')->assertSee('both want you')->getContent();
+    expect(substr_count((string) $said, 'both want you on Mon 2 Mar'))->toBe(0);
+});

@@ -8,6 +8,7 @@ use App\Words\Words;
 use DateTimeImmutable;
 use Pensilis\Answer\Errand;
 use Pensilis\Quantity\Duration;
+use Pensilis\Scheduling\TaskKind;
 
 /**
  * The day: what can be done with the time at hand, what comes next, what is late, what gets in each other's way, and all pieces on one time
@@ -182,14 +183,14 @@ final readonly class TodayView
         return array_values($found);
     }
 
-    /** @return list<array{TodayPiece, TodayPiece, string}> */
+    /** @return list<array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later */
     private function clashes(): array
     {
         $spans = [];
         foreach ($this->going as $piece) {
             $now = $piece->hour($this->now);
             foreach ($piece->errands as $errand) {
-                if ($errand->start > $now && $errand->start < $now + self::SOON) {
+                if ($errand->start > $now && $errand->start < $now + self::SOON && $errand->task->kind !== TaskKind::Seal) {
                     $spans[] = [$errand->start - $now, $errand->start + $errand->hours - $now, $piece, $errand];
                 }
             }
