@@ -17,6 +17,11 @@ final readonly class Offers
     /** @param list<PlanAnswer> $all the first is what the piece is planned with; none where there is no plan */
     private function __construct(public array $all) {}
 
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
     public static function of(Plan $plan, Planner $planner): self
     {
         $ways = $planner->ways($plan);

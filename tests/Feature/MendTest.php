@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\SupplyKind;
 use Pensilis\Answer\Planner;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
@@ -52,6 +53,17 @@ it('offers a resin that the studio has where the one of a piece will not do', fu
     $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect()->assertSessionHasNoErrors();
     expect(array_column($piece->refresh()->document['resins'], 'name'))->toBe(['Slow deep-cast', 'Bench coat 1:1'])
         ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
+});
+
+it('passes over a resin of the shelf whose sheet contradicts itself', function (): void {
+    [$user, $piece] = $this->signedIn(Plans::changed(['/vessel/height_mm' => 4, '/inclusions' => []], Plans::cone()));
+    $slow = Plans::cone()['resins'][0];
+    $user->studio->supplies()->create([
+        'kind'     => SupplyKind::Resin, 'name' => 'Odd',
+        'document' => ['name' => 'Odd', 'sheet' => ['recoat_close_h' => 1] + $slow['sheet']] + $slow,
+    ]);
+    $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertOk()
+        ->assertSee('It can be cast with Bench coat 1:1')->assertDontSee('cast with Odd');
 });
 
 it('times pours anew that come before the one below has set', function (): void {

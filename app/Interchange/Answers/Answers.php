@@ -21,6 +21,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
 use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Scheduling\Happened;
@@ -173,7 +174,12 @@ final readonly class Answers
     public function offers(Piece $piece, User $user): ?Offers
     {
         return $this->keptOffers($piece) ?? $this->inTurn($user, function () use ($piece): Offers {
-            $offers = Offers::of($piece->plan(), new Planner($this->store));
+            try {
+                $offers = Offers::of($piece->plan(), new Planner($this->store));
+            } catch (PensilisException) {
+                // The verdict of the piece says why.
+                $offers = Offers::none();
+            }
             Cache::put("{$this->key($piece)}:ways", $offers, now()->addDays(self::KEPT_DAYS));
 
             return $offers;
@@ -248,23 +254,39 @@ final readonly class Answers
      */
     private function resinsThatWouldDo(Piece $piece): array
     {
-        [$found, $tried, $planner] = [[], 0, new Planner($this->store)];
+        [$found, $tried] = [[], 0];
         $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
         $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
         foreach (count($names) < self::MOST_RESINS ? $resins : [] as $key => $resin) {
-            $plan = PlanFile::plan(Document::withOneMore($piece->document, 'resins', $resin, 'resin'), $piece->meshes());
-            $alone = $plan->only((string) array_key_last($plan->resins));
-            if (in_array($alone->resin()->name, $names, true) || $tried >= self::MOST_RESINS_TRIED || !Draft::holds($alone)) {
+            $alone = self::planWith($piece, $resin);
+            $isNew = $alone !== null && !in_array($alone->resin()->name, $names, true);
+            if (!$isNew || $tried >= self::MOST_RESINS_TRIED || !Draft::holds($alone)) {
                 continue;
             }
             $tried++;
-            if ($planner->canCast($alone)) {
+            if ($this->answer($alone, fn(Planner $planner, Plan $plan): PlanAnswer => $planner->plan($plan))->isFeasible()) {
                 $what = ['resin' => $alone->resin()->name];
                 $found[] = Finding::of(Code::WouldDoWithResin, '/resins', names: $what, mend: Mend::resin((string) $key));
             }
         }
 
         return $found;
+    }
+
+    /**
+     * A piece poured with another resin alone; null where its sheet makes no sense, which the shelf says.
+     *
+     * @param array<string, mixed> $resin
+     */
+    private static function planWith(Piece $piece, array $resin): ?Plan
+    {
+        try {
+            $plan = PlanFile::plan(Document::withOneMore($piece->document, 'resins', $resin, 'resin'), $piece->meshes());
+        } catch (PlanRefused) {
+            return null;
+        }
+
+        return $plan->only((string) array_key_last($plan->resins));
     }
 
     /** @param callable(Planner, Plan): PlanAnswer $ask */
