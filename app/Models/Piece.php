@@ -76,10 +76,10 @@ final class Piece extends Model
         $clock = $this->plan()->studio->clock;
         $begun = [];
         foreach ($clock->isSet() ? $this->mixings()->latest('id')->get(['pour', 'created_at']) : [] as $one) {
-            $begun[$one->pour] = (float) $clock->hourOf($one->created_at->format('Y-m-d\TH:i'));
+            $begun[$one->pour] = $clock->hourAt($one->created_at);
         }
 
-        return $begun === [] ? new Happened(now: $now) : new Happened($begun, (float) $clock->hourOf(now()->format('Y-m-d\TH:i')));
+        return $begun === [] ? new Happened(now: $now) : new Happened($begun, $clock->hourAt(now()));
     }
 
     /** A name of what is stored of it, without reading it. */

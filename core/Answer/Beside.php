@@ -34,8 +34,9 @@ final readonly class Beside
     /** Whether hands are free whenever a piece wants them. */
     public function leavesHandsFor(PlanAnswer $answer): bool
     {
+        $taken = $this->taken();
         foreach (self::work($answer) as [$start, $end]) {
-            foreach ($this->taken() as [$from, $to]) {
+            foreach ($taken as [$from, $to]) {
                 if ($start < $to - 1e-6 && $from < $end - 1e-6) {
                     return false;
                 }

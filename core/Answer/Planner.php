@@ -72,14 +72,14 @@ final readonly class Planner
     }
 
     /** Whether there is any plan, of whichever of its resins: that with the fewest layers is tried first. */
-    public function canCast(Plan $plan): bool
+    private function canCast(Plan $plan): bool
     {
         $layers = [];
         foreach (array_keys($plan->resins) as $id) {
-            $layers[$id] = count(Draft::of($plan->only((string) $id))->layout->pours ?? []);
+            $layers[$id] = count(Draft::fewest($plan->only((string) $id))->pours ?? []);
         }
         asort($layers);
-        foreach (array_keys($layers) as $id) {
+        foreach (array_keys(array_filter($layers, fn(int $many): bool => $many > 0)) as $id) {
             if ($this->pouredWith($plan, (string) $id, PHP_INT_MAX)->isFeasible()) {
                 return true;
             }
@@ -140,11 +140,9 @@ final readonly class Planner
     /** @return list<PlanAnswer> */
     private function others(Plan $plan, Trial $found): array
     {
-        $compartments = CompartmentPours::of($plan, $this->store);
-        $preparation = $this->preparation($plan);
-        $before = [...$preparation->tasks, ...$compartments->tasks];
+        [$preparation, $set, $before] = $this->groundwork($plan);
         $answers = [];
-        foreach ((new PourSearch($plan, $this->store, $preparation, $compartments->set ?? 0.0))->others($found) as $trial) {
+        foreach ((new PourSearch($plan, $this->store, $preparation, $set ?? 0.0))->others($found) as $trial) {
             assert($trial->simulation !== null);
             $answers[] = $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
         }
@@ -173,21 +171,18 @@ final readonly class Planner
     /** @param int $most pours beyond which nothing is wanted */
     private function searched(Plan $plan, int $most): PlanAnswer
     {
-        $compartments = CompartmentPours::of($plan, $this->store);
-        if ($compartments->set === null) {
+        [$preparation, $set, $before] = $this->groundwork($plan);
+        if ($set === null) {
             return PlanAnswer::infeasible(
                 $plan,
                 [Finding::of(Code::CompartmentNoGel, '/vessel/compartments', ['horizon' => PourSearch::horizon()])],
                 drawn: Draft::found($plan)->layout,
             );
         }
-        $preparation = $this->preparation($plan);
-        $trial = (new PourSearch($plan, $this->store, $preparation, $compartments->set))->find($most);
+        $trial = (new PourSearch($plan, $this->store, $preparation, $set))->find($most);
         if ($trial->simulation === null || $trial->isRefused()) {
             return PlanAnswer::infeasible($plan, $trial->reasons, $trial->simulation, $trial->layout);
         }
-
-        $before = [...$preparation->tasks, ...$compartments->tasks];
 
         return $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
     }
@@ -200,18 +195,13 @@ final readonly class Planner
     {
         $plan = $plan->byDay();
         $layout = Layout::given($plan);
-        $compartments = CompartmentPours::of($plan, $this->store);
-        $preparation = $this->preparation($plan);
-        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $compartments->set ?? 0.0, $happened))->fill();
+        [$preparation, $set, $before] = $this->groundwork($plan);
+        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $set ?? 0.0, $happened))->fill();
         if ($placed->run === null) {
             return PlanAnswer::infeasible($plan, [PourSearch::stuck($placed)], drawn: $layout);
         }
 
-        return $this->answer(
-            Simulation::after($plan, $layout, $placed->run, $this->store),
-            $placed->joints,
-            [...$preparation->tasks, ...$compartments->tasks],
-        );
+        return $this->answer(Simulation::after($plan, $layout, $placed->run, $this->store), $placed->joints, $before);
     }
 
     /** The answer for pours that the plan itself gives: judged, with tasks at the times given. */
@@ -230,6 +220,14 @@ final readonly class Planner
             PlacedPours::made($starts, $windows),
             [...array_values($before), ...CompartmentPours::of($plan, $this->store)->tasks],
         );
+    }
+
+    /** @return array{Preparation, float|null, list<Task>} preparation, when all compartments are set, if ever, and what both ask for */
+    private function groundwork(Plan $plan): array
+    {
+        [$preparation, $compartments] = [$this->preparation($plan), CompartmentPours::of($plan, $this->store)];
+
+        return [$preparation, $compartments->set, [...$preparation->tasks, ...$compartments->tasks]];
     }
 
     private function preparation(Plan $plan): Preparation

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Bench\PourActs;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
@@ -124,12 +125,13 @@ final class Timetable
     /** @return array<int, float> h after a pour before which what is applied on it leaves no room for the next, where that comes sooner */
     private function wantedRoom(HeatRun $run): array
     {
+        if (array_filter($this->layout->pours, fn(LaidPour $pour): bool => $pour->coat->applied !== []) === []) {
+            return [];
+        }
         $simulation = Simulation::after($this->plan, $this->layout, $run, $this->store);
         $wanted = [];
-        foreach (AppliedSteps::of($simulation)->until as $k => $until) {
-            if (($simulation->pours[$k + 1]->startHour ?? INF) < $until - 1e-9) {
-                $wanted[$k] = $until - $simulation->pours[$k]->startHour;
-            }
+        foreach (AppliedSteps::of($simulation)->latecomers($simulation) as $k => $until) {
+            $wanted[$k] = $until - $simulation->pours[$k]->startHour;
         }
 
         return $wanted;

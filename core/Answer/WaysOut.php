@@ -15,6 +15,7 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Thermal\SimulatedPour;
 
 /**
  * The smallest changes with which a piece can be cast that cannot be as it is: an object lower or higher, more tolerance, tack, a thread, a
@@ -46,7 +47,7 @@ final readonly class WaysOut
     {
         [$known, $followed, $proven] = [[], 0, []];
         $holds = function (Plan $changed) use ($canCast, &$known, &$followed): bool {
-            $layout = Draft::holds($changed) ? Draft::of($changed)->layout : null;
+            $layout = Draft::fewest($changed);
             $pours = count($layout->pours ?? []);
             $key = $layout === null ? '' : self::casting($changed, $layout);
             if ($layout === null || ($followed > 0 && !isset($known[$key]) && $followed + $pours > self::MOST_POURS)) {
@@ -191,7 +192,7 @@ final readonly class WaysOut
         if ($simulation === null || $piece->studio->greatestCelsius === null) {
             return [];
         }
-        $peak = ceil(max([-INF, ...array_map(fn($pour): float => $pour->peakCelsius, $simulation->pours)]));
+        $peak = ceil(max([-INF, ...array_map(fn(SimulatedPour $pour): float => $pour->peakCelsius, $simulation->pours)]));
         $allowed = Finding::of(
             Code::HotterWouldDo,
             '/studio/max_peak_celsius',
@@ -216,9 +217,7 @@ final readonly class WaysOut
         array $quantities,
         Plan $changed,
     ): array {
-        $value = is_float($value) ? round($value, 3) : $value;
-
-        $mend = new Mend("/inclusions/{$i}/{$key}", $value);
+        $mend = new Mend("/inclusions/{$i}/{$key}", is_float($value) ? round($value, 3) : $value);
 
         return [Finding::of($code, "/inclusions/{$i}", $quantities, ['object' => $object->id], $mend), $changed];
     }

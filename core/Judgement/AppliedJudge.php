@@ -20,11 +20,7 @@ final readonly class AppliedJudge implements Judge
     public function findings(): array
     {
         $found = [];
-        foreach (AppliedSteps::of($this->simulation)->until as $k => $until) {
-            $next = $this->simulation->pours[$k + 1] ?? null;
-            if ($next === null || $next->startHour >= $until - 1e-9) {
-                continue;
-            }
+        foreach (AppliedSteps::of($this->simulation)->latecomers($this->simulation) as $k => $until) {
             $start = ceil(4.0 * $until) / 4.0;
             $later = $this->simulation->pours[$k + 2]->startHour ?? INF;
             $at = '/pours/' . ($k + 1) . '/start_h';

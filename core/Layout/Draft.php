@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Layout;
 
+use Generator;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
@@ -36,35 +37,43 @@ final readonly class Draft
         if ($plan->pours !== []) {
             return new self(Layout::given($plan), []);
         }
-        [$first, $best] = [null, null];
-        foreach (array_keys($plan->resins) as $id) {
-            $way = $plan->pouredWith((string) $id);
-            $draft = self::found($way);
-            $first ??= $draft;
-            $draft = $draft->layout === null ? self::found($way->pressedDown()) : $draft;
-            if ($draft->layout !== null && ($best === null || count($draft->layout->pours) < count($best->layout->pours ?? []))) {
-                $best = $draft;
-            }
-        }
-        $mixed = $plan->pouredWithAny()->mixesResins() ? self::within($plan->pouredWithAny(), INF) : null;
-        if ($mixed !== null && ($best === null || count($mixed->pours) < count($best->layout->pours ?? []))) {
-            $best = new self($mixed, []);
-        }
+        $fewest = self::fewest($plan);
 
-        return $best ?? $first;
+        return $fewest === null ? self::found($plan->pouredWith((string) array_key_first($plan->resins))) : new self($fewest, []);
     }
 
-    /** Whether there are any layers, of one of its resins or of several. */
+    /** The fewest pours of any of its resins or of several, without a word why there are none; whatever the plan gives. */
+    public static function fewest(Plan $plan): ?Layout
+    {
+        $best = null;
+        foreach (self::each($plan) as $layout) {
+            $best = $best === null || count($layout->pours) < count($best->pours) ? $layout : $best;
+        }
+
+        return $best;
+    }
+
+    /** Whether there are any. */
     public static function holds(Plan $plan): bool
+    {
+        return self::each($plan)->valid();
+    }
+
+    /** @return Generator<int, Layout> of each resin, with what floats pressed down where it must be, then of several */
+    private static function each(Plan $plan): Generator
     {
         foreach (array_keys($plan->resins) as $id) {
             $way = $plan->pouredWith((string) $id);
-            if (self::within($way, INF) !== null || self::within($way->pressedDown(), INF) !== null) {
-                return true;
+            $layout = self::within($way, INF) ?? self::within($way->pressedDown(), INF);
+            if ($layout !== null) {
+                yield $layout;
             }
         }
-
-        return $plan->pouredWithAny()->mixesResins() && self::within($plan->pouredWithAny(), INF) !== null;
+        $any = $plan->pouredWithAny();
+        $layout = $any->mixesResins() ? self::within($any, INF) : null;
+        if ($layout !== null) {
+            yield $layout;
+        }
     }
 
     /** Pours that are searched for with one resin, or without a word why there are none with each of another; whatever the plan gives. */
@@ -73,17 +82,16 @@ final readonly class Draft
         if ($plan->mixesResins()) {
             return new self(self::within($plan, INF), []);
         }
-        $least = $plan->resin()->sheet->leastPour;
-        $greatest = max($least, $plan->greatestPour());
-        $fill = $plan->vessel->fill;
-        if ($fill > self::MOST_POURS * $greatest) {
+        $layers = self::layers($plan, INF);
+        $depths = self::depths($plan, INF);
+        [[$least, $greatest], $fill] = [$depths[0], $plan->vessel->fill];
+        if ($fill > self::MOST_POURS * $greatest || $layers?->count() > self::MOST_POURS) {
             return self::tooMany($plan, $greatest);
         }
-        $layers = self::search($plan, [[$least, $greatest]], $plan->pins);
         if ($layers !== null) {
-            return $layers->count() > self::MOST_POURS ? self::tooMany($plan, $greatest) : new self(Layout::found($plan, $layers), []);
+            return new self(Layout::found($plan, $layers), []);
         }
-        if ($plan->pins !== [] && self::search($plan, [[$least, $greatest]], []) !== null) {
+        if ($plan->pins !== [] && self::search($plan, $depths, []) !== null) {
             return new self(null, [Finding::of(Code::PinsLeaveNoRoom, '/layering/pinned', [
                 'least' => Length::metres($least), 'greatest' => Length::metres($greatest),
             ])]);
@@ -120,14 +128,19 @@ final readonly class Draft
 
     private static function layers(Plan $plan, float $deepest, bool $truest = false): ?Layers
     {
-        $depths = array_map(function (Resin $one) use ($plan, $deepest): array {
-            $least = $one->sheet->leastPour;
-
-            return [$least, max($least, min($plan->greatestPour($one), $deepest))];
-        }, $plan->pourable());
+        $depths = self::depths($plan, $deepest);
 
         return $plan->vessel->fill > self::MOST_POURS * max(array_column($depths, 1))
             ? null : self::search($plan, $depths, $plan->pins, $truest);
+    }
+
+    /** @return non-empty-list<array{float, float}> least and greatest of each resin that may be poured, m */
+    private static function depths(Plan $plan, float $deepest): array
+    {
+        return array_map(
+            fn(Resin $one): array => [$one->sheet->leastPour, max($one->sheet->leastPour, min($plan->greatestPour($one), $deepest))],
+            $plan->pourable(),
+        );
     }
 
     /**

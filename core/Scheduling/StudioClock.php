@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Scheduling;
 
 use DateTimeImmutable;
+use DateTimeInterface;
 use DateTimeZone;
 use Pensilis\Exception\UnreadableMoment;
 
@@ -40,6 +41,12 @@ final readonly class StudioClock
         $there = self::startingAt($local)->start;
 
         return $this->start === null || $there === null ? null : ($there->getTimestamp() - $this->start->getTimestamp()) / 3600.0;
+    }
+
+    /** The hour of the plan at a moment, to the minute; 0 where the plan has no clock. */
+    public function hourAt(DateTimeInterface $local): float
+    {
+        return (float) $this->hourOf($local->format('Y-m-d\TH:i'));
     }
 
     public function isSet(): bool

@@ -54,6 +54,16 @@ final readonly class AppliedSteps
         return new self($tasks, $until);
     }
 
+    /** @return array<int, float> the hour from which the next pour may come, of those onto which it comes sooner */
+    public function latecomers(Simulation $simulation): array
+    {
+        return array_filter(
+            $this->until,
+            fn(float $until, int $k): bool => ($simulation->pours[$k + 1]->startHour ?? INF) < $until - 1e-9,
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
     /**
      * From when a surface that is sanded first may be decorated, so that it is done when the next pour comes; 0 where that one bonds.
      *

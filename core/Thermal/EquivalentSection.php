@@ -52,14 +52,15 @@ final readonly class EquivalentSection
     public static function ofRectangle(float $a, float $b, float $toAir, float $k, ?float $power = null): self
     {
         $biot = $toAir / $k;
-        $late = self::whenLeft(self::LATE, $biot, $a, $b);
+        $walls = [self::wall($biot, $a), self::wall($biot, $b)];
+        $late = self::whenLeft(self::LATE, ...$walls);
         $radius = fn(float $power): float => Brent::root(
             fn(float $radius): float => self::left($power, $radius, $biot, $late) - log(self::LATE),
             0.25 * min($a, $b),
             8.0 * max($a, $b),
             1e-9,
         );
-        $power ??= self::power($radius, self::whenLeft(self::EARLY, $biot, $a, $b), $biot);
+        $power ??= self::power($radius, self::whenLeft(self::EARLY, ...$walls), $biot);
         $found = $radius($power);
         [$rim] = RadialMode::at($power, RadialMode::eigenvalue($power, $biot * $found));
 
@@ -150,10 +151,14 @@ final readonly class EquivalentSection
         return min(0.0, log(RadialMode::share($power, $zeta)) - ($zeta / $radius) ** 2 * $time);
     }
 
-    /** αt in m² at which so much is left in the middle of a rectangle. */
-    private static function whenLeft(float $left, float $biot, float $a, float $b): float
+    /**
+     * αt in m² at which so much is left in the middle of a rectangle.
+     *
+     * @param non-empty-list<array{float, float}> $one   of its walls
+     * @param non-empty-list<array{float, float}> $other
+     */
+    private static function whenLeft(float $left, array $one, array $other): float
     {
-        [$one, $other] = [self::wall($biot, $a), self::wall($biot, $b)];
         $over = fn(float $time): float => log(self::leftOf($one, $time) * self::leftOf($other, $time)) - log($left);
         // The fundamental terms alone are met later than this by neither.
         $latest = (log($one[0][0] * $other[0][0]) - log($left)) / min($one[0][1], $other[0][1]);

@@ -27,7 +27,7 @@ final class DayController extends Controller
         $plan = PlanFile::plan($given, $piece->meshes());
         $answer = $plan->pours === [] ? $found : $answers->timed(
             $plan,
-            $piece->happened((float) $plan->studio->clock->hourOf(now()->format('Y-m-d\TH:i'))),
+            $piece->happened($plan->studio->clock->hourAt(now())),
             $this->member(),
             (new StudioDay($this->studio(), $answers))->busyBeside($piece),
         );

@@ -24,7 +24,7 @@ final class MendController extends Controller
         foreach ($view->findings as $finding) {
             if ($finding->mend !== null && $finding->code->value === $code && $finding->pointer === $pointer) {
                 $mend = $finding->mend;
-                $resin = $this->studio()->resins()[(string) $mend->value] ?? null;
+                $resin = $mend->rework === Rework::Resin ? $this->studio()->resins()[(string) $mend->value] ?? null : null;
                 $piece->change(
                     fn(array $document): array => match ($mend->rework) {
                         null => $mend->value === null

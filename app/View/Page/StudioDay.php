@@ -50,10 +50,7 @@ final readonly class StudioDay
             foreach ($other->piece->is($piece) ? [] : $other->errands as $errand) {
                 [$from, $to] = [$other->at($errand->start), $other->at($errand->start + $errand->hours)];
                 if ($from !== null && $to !== null) {
-                    $spans[] = [
-                        (float) $studio->clock->hourOf($from->format('Y-m-d\TH:i')),
-                        (float) $studio->clock->hourOf($to->format('Y-m-d\TH:i')),
-                    ];
+                    $spans[] = [$studio->clock->hourAt($from), $studio->clock->hourAt($to)];
                 }
             }
         }

@@ -28,7 +28,7 @@ final readonly class TodayPiece
     public function __construct(public Piece $piece, public ?Agenda $agenda, array $poured, private UnitSystem $system)
     {
         $this->begun = $agenda === null || !$agenda->clock->isSet() ? [] : array_map(
-            fn(Carbon $at): float => (float) $agenda->clock->hourOf($at->format('Y-m-d\TH:i')),
+            fn(Carbon $at): float => $agenda->clock->hourAt($at),
             $poured,
         );
         $this->errands = $agenda?->errands($this->begun) ?? [];
@@ -55,7 +55,7 @@ final readonly class TodayPiece
     /** Hour of its plan at a moment. */
     public function hour(DateTimeImmutable $moment): float
     {
-        return (float) $this->agenda?->clock->hourOf($moment->format('Y-m-d\TH:i'));
+        return $this->agenda?->clock->hourAt($moment) ?? 0.0;
     }
 
     public function at(float $hour): ?DateTimeImmutable

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+// What keeps a file from being read, or does not make sense in it; the same as in findings.php, of which it is a part.
+return [
+    // The file.
+    'no-file'        => ['says' => 'There is no readable file “:file”. Give the path of a plan file, or - for standard input.'],
+    'too-large'      => ['says' => 'The file is larger than :most MB, and no plan is. Check that it is the right file.'],
+    'too-large.text' => ['says' => 'Without its meshes the file is larger than :most MB, and no plan is. Check that it is the right file.'],
+    'nesting'        => ['says' => 'The file is nested deeper than :most levels, and no plan is. Check that it is the right file.'],
+    'empty'          => ['says' => 'The file is empty.'],
+    'empty.plan'     => ['says' => 'This plan says nothing.'],
+    'json'           => [
+        'says' => 'This is not JSON: line :line, column :column cannot be read. Look for a missing comma, quote or bracket just before it.',
+    ],
+    'not-an-object'   => ['says' => 'A plan file is one JSON object; it begins with “{”.'],
+    'type'            => ['says' => 'This must be :wanted, not :given.'],
+    'choice'          => ['says' => 'This must be one of: :choices.'],
+    'choice.exactly'  => ['says' => 'This must be :wanted.'],
+    'choice.of-kinds' => ['says' => 'Write a known name here, or an object with its figures.'],
+    'range.tiny'      => ['says' => 'No figure of a plan is as small as this; write 0, or :limit at least.'],
+    'range.from'      => ['says' => 'This must be :limit or more.'],
+    'range.above'     => ['says' => 'This must be above :limit.'],
+    'range.to'        => ['says' => 'This must be :limit or less.'],
+    'range.below'     => ['says' => 'This must be below :limit.'],
+    'count.at-least'  => ['says' => 'At least :limit of these are needed.'],
+    'count.at-most'   => ['says' => 'There may be :limit of these at most.'],
+    'text'            => ['says' => 'Something must be written here.'],
+    'text.too-long'   => ['says' => 'Write at most :limit characters here.'],
+    'schema'          => ['says' => 'This does not fit the plan file format; see docs/plan-file.md.'],
+    'unknown-key'     => ['says' => 'This key is not known here; check its spelling, or take it out.'],
+    'missing.key'     => ['says' => 'The key “:key” is missing here; add it.'],
+    'missing'         => ['says' => ':cause'],
+    'missing.dose'    => ['says' => 'Say how much of “:colour”: write “:key”.'],
+    'missing.pours'   => ['says' => 'The key “pours” is missing here; add the pours, or let pensilis:plan find them.'],
+    'missing.start'   => ['says' => 'Say when the plan starts, such as \"2026-03-02T08:00\": without a start there are no days.'],
+
+    // What a file says.
+    'impossible-value'       => ['says' => ':cause'],
+    'impossible-value.depth' => ['says' => 'The depth of a pour must be above 0.'],
+    'unknown-colour.ink'     => ['says' => 'Drops are of an ink: choose one of the inks of this piece.'],
+    'impossible-value.pin'   => ['says' => 'A pinned pour must end above where it begins.'],
+    'sheet-contradiction'    => ['says' => 'The data sheet contradicts itself: :cause'],
+    'unknown-shape.vessel'   => ['says' => 'A vessel cannot be a “:shape”; choose one of :choices.'],
+    'unknown-shape.object'   => ['says' => 'An object cannot be a “:shape”; choose one of :choices.'],
+    'same-id.resin'          => ['says' => 'Two resins are called “:id”; give each its own name.'],
+    'same-id.object'         => ['says' => 'Two objects are called “:id”; give each its own name.'],
+    'same-id.colour'         => ['says' => 'Two colours are called “:id”; give each its own name.'],
+    'unknown-resin'          => ['says' => 'No resin of this plan is called “:id”.'],
+    'unknown-colour'         => ['says' => 'No colour of this plan is called “:id”; list it under colours first.'],
+    'pour-order'             => ['says' => 'This pour starts before the one below it. Pours are listed from the bottom up.'],
+    'above-rim'              => ['says' => 'The pours add up to :pours, above the rim at :rim; make them shallower.'],
+    'above-rim.fill'         => ['says' => 'The fill level lies above the rim at :rim; lower it.'],
+    'compartment-full'       => ['says' => 'The compartment holds :holds, and what lies in it takes all of that; take some out.'],
+    'above-rim.compartment'  => ['says' => 'The compartment is :height high; pour it no deeper.'],
+    'no-wall'                => ['says' => 'A wall cannot be air; name what holds the resin.'],
+    'shares-above-all'       => ['says' => 'The shares of the regions add up to :given; together they can be 100 % at most.'],
+    'too-many-objects'       => ['says' => 'A piece holds at most :most objects, copies counted; this one has :count.'],
+    'no-room'                => [
+        'says' => 'Only :placed of :count copies of “:object” find room with :spacing between them. Take fewer, put them closer, or let '
+            . 'them spread farther.',
+    ],
+    'series-order'            => ['says' => 'The hours of a logged room must increase from point to point.'],
+    'room-temperature'        => ['says' => 'A room of :room is outside :coldest to :warmest; check the figure.'],
+    'room-temperature.kelvin' => ['says' => ':said looks like kelvin; write degrees Celsius: :room.'],
+    'hours-order'             => ['says' => 'These hours end before they begin; write a span past midnight as two.'],
+    'day'                     => ['says' => '“:day” is not a day; write mon-sun, mon-fri, sat-sun, or a day such as tue.'],
+    'clock-time'              => ['says' => '“:text” is not a time of day; write it as 18:00.'],
+    'not-computable'          => ['says' => 'This plan cannot be computed: :cause Look for a figure that is far off.'],
+    'not-computable.heat'     => ['says' => 'Heat cannot be computed: :cause Look for a figure of the resin that is far off.'],
+];
