@@ -24,7 +24,8 @@ final readonly class CureLaw
 {
     public const GAS_CONSTANT = 8.314462618;
 
-    private const CATALYSIS = 0.08;
+    /** Rate of fresh mix for that of what has cured. */
+    public const CATALYSIS = 0.08;
 
     private const ACTIVATION = 52.9e3;
 

@@ -8,15 +8,19 @@ namespace Pensilis\Thermal;
  * What a corner of a section is colder than the rim of what stands for it: its excess over the air falls further, by a power of the fall
  * from the middle to the rim, and follows later by the time that heat takes for a way.
  *
- * The way is a quarter of the shorter half side, with which the last gel of 19 boxes in three dimensions came nearest (docs/model.md).
+ * The way is a share of what area a section has for its edge, and the power a little more than that of even warmth, with which the last
+ * gel of 19 boxes in three dimensions came nearest and late rather than early (docs/model.md).
  */
 final readonly class Corner
 {
     /** An excess over the air that makes no difference, K. */
     private const SLIGHT = 0.05;
 
-    /** Of the half side. */
-    private const WAY = 0.25;
+    /** Of twice the area over the perimeter. */
+    private const WAY = 0.42;
+
+    /** Of the power. */
+    private const MORE = 1.04;
 
     /**
      * @param float $power
@@ -24,10 +28,13 @@ final readonly class Corner
      */
     private function __construct(private float $power, private float $way) {}
 
-    /** @param float $half shorter half side, m */
-    public static function of(float $power, float $half): self
+    /**
+     * @param float $power of a section that is warmed evenly
+     * @param float $depth twice its area over its perimeter, m
+     */
+    public static function of(float $power, float $depth): self
     {
-        return new self($power, self::WAY * $half);
+        return new self(self::MORE * $power, self::WAY * $depth);
     }
 
     /** The same of a section that has so much of it. */

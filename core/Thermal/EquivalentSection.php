@@ -25,9 +25,9 @@ use Pensilis\Vessel\Sheet;
  */
 final readonly class EquivalentSection
 {
-    private const LATE = 0.15;
+    private const LATE = 0.17;
 
-    private const EARLY = 0.65;
+    private const EARLY = 0.6;
 
     private const GREATEST_POWER = 1.4;
 
@@ -62,11 +62,10 @@ final readonly class EquivalentSection
         );
         $power ??= self::power($radius, self::whenLeft(self::EARLY, ...$walls), $biot);
         $found = $radius($power);
-        [$rim] = RadialMode::at($power, RadialMode::eigenvalue($power, $biot * $found));
+        $rim = 1.0 / (1.0 + 0.5 * $biot * $found);
+        $corner = log(self::inCorner(...$walls) / $rim) / log($rim);
 
-        $corner = log(self::inCorner($biot, min($a, $b), max($a, $b)) / $rim) / log($rim);
-
-        return new self($found, $power, Corner::of($corner, min($a, $b)));
+        return new self($found, $power, Corner::of($corner, $a * $b / ($a + $b)));
     }
 
     /**
@@ -120,27 +119,23 @@ final readonly class EquivalentSection
     }
 
     /**
-     * Excess in a corner where that of the middle is 1. By the product solution it falls to cos ζ towards each side [1]; less at the end of
-     * a long bar that is warmed all along, as its sides give away what would come there: by a fin with a source [1, section 3.6], taken
-     * here for what its ends have more than those of a square. By the mean of the logarithms of both, which is late rather than early
-     * (memory). Logarithms go with the square of ζ while the fall is slight:
-     * their ratio to the rim's holds for flatter profiles too.
+     * Excess in a corner, where that of the middle is 1, of a rectangle that is warmed evenly: by what is left there of the heat of every
+     * moment before, Σ Σ Cn Cm cos ζn cos ζm / (ζn²/a² + ζm²/b²); that of a section warmed so falls to 1/(1 + ½ U R/k) at its rim.
      *
-     * @param float $half m
-     * @param float $long half of the longer side, m
+     * @param non-empty-list<array{float, float, float}> $one   of its walls
+     * @param non-empty-list<array{float, float, float}> $other
      */
-    private static function inCorner(float $biot, float $half, float $long): float
+    private static function inCorner(array $one, array $other): float
     {
-        $zeta = RadialMode::eigenvalue(0.0, $biot * $half);
-        [$rate, $gives] = [$zeta / $half, $zeta / $half / $biot];
-        $end = function (float $length) use ($rate, $gives): float {
-            $over = $gives * tanh($rate * $length);
+        [$middle, $corner] = [0.0, 0.0];
+        foreach ($one as [$here, $rate, $fall]) {
+            foreach ($other as [$there, $its, $falls]) {
+                $middle += $here * $there / ($rate + $its);
+                $corner += $here * $there * $fall * $falls / ($rate + $its);
+            }
+        }
 
-            return $over / (1.0 + $over - 1.0 / cosh($rate * $length));
-        };
-        $modes = cos($zeta) * cos(RadialMode::eigenvalue(0.0, $biot * $long));
-
-        return sqrt($modes * cos($zeta) ** 2 * $end($long) / $end($half));
+        return $corner / $middle;
     }
 
     /** Logarithm of what is left in the middle after αt, m², by the fundamental term. */
@@ -154,8 +149,8 @@ final readonly class EquivalentSection
     /**
      * αt in m² at which so much is left in the middle of a rectangle.
      *
-     * @param non-empty-list<array{float, float}> $one   of its walls
-     * @param non-empty-list<array{float, float}> $other
+     * @param non-empty-list<array{float, float, float}> $one   of its walls
+     * @param non-empty-list<array{float, float, float}> $other
      */
     private static function whenLeft(float $left, array $one, array $other): float
     {
@@ -166,17 +161,17 @@ final readonly class EquivalentSection
         return Brent::root($over, 0.0, $latest, 1e-12);
     }
 
-    /** @return non-empty-list<array{float, float}> Cn and ζn²/L², 1/m², of a wall of half thickness L */
+    /** @return non-empty-list<array{float, float, float}> Cn, ζn²/L², 1/m², and cos ζn of a wall of half thickness L */
     private static function wall(float $biot, float $half): array
     {
         return array_map(function (int $n) use ($biot, $half): array {
             $zeta = Brent::root(fn(float $z): float => $z * sin($z) - $biot * $half * cos($z), $n * M_PI, ($n + 0.5) * M_PI, 1e-12);
 
-            return [4.0 * sin($zeta) / (2.0 * $zeta + sin(2.0 * $zeta)), ($zeta / $half) ** 2];
+            return [4.0 * sin($zeta) / (2.0 * $zeta + sin(2.0 * $zeta)), ($zeta / $half) ** 2, cos($zeta)];
         }, range(0, self::TERMS - 1));
     }
 
-    /** @param non-empty-list<array{float, float}> $wall */
+    /** @param non-empty-list<array{float, float, float}> $wall */
     private static function leftOf(array $wall, float $time): float
     {
         return array_sum(array_map(fn(array $term): float => $term[0] * exp(-$term[1] * $time), $wall));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Resin\CureLaw;
 
 /**
  * The cure of one pour's cells: dα/dt of its CureLaw, by the trapezoidal rule that HeatStep takes. Arrays are those of the whole stack.
@@ -82,7 +83,8 @@ final readonly class Reaction
     }
 
     /**
-     * What changes most among its cells in a step: K warmer or colder, conversion; and the warmest of them, K.
+     * What changes most among its cells in a step: K warmer or colder, conversion for what hastened it (usual catalysis and itself); and
+     * the warmest of them, K.
      *
      * @param array<int, float> $kelvin
      * @param array<int, float> $kelvinBefore
@@ -93,13 +95,13 @@ final readonly class Reaction
      */
     public function change(array $kelvin, array $kelvinBefore, array $alpha, array $alphaBefore): array
     {
-        [$warmed, $cured, $warmest] = [0.0, 0.0, 0.0];
+        [$warmed, $cured, $warmest, $fresh] = [0.0, 0.0, 0.0, CureLaw::CATALYSIS];
         foreach ($this->cells as $c) {
             $here = $kelvin[$c];
             $warmest = $here > $warmest ? $here : $warmest;
             $change = abs($here - $kelvinBefore[$c]);
             $warmed = $change > $warmed ? $change : $warmed;
-            $change = $alpha[$c] - $alphaBefore[$c];
+            $change = ($alpha[$c] - $alphaBefore[$c]) / ($fresh + $alphaBefore[$c]);
             $cured = $change > $cured ? $change : $cured;
         }
 

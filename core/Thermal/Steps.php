@@ -11,14 +11,14 @@ final readonly class Steps
     private const FELT = 12.0;
 
     /** A greater one asks for no more than that one, K. */
-    private const MOST_FELT = 16.0;
+    private const MOST_FELT = 8.0;
 
     /**
      * @param float $least    s
      * @param float $greatest s
      * @param float $workable share of the sheet's working time, while a pour can be worked and times are read off
      * @param float $warming  K in a step
-     * @param float $curing   conversion in a step, where all is as cool as the air
+     * @param float $curing   conversion in a step for what hastens it (Reaction::change), where all is as cool as the air
      */
     private function __construct(
         public float $least,
@@ -30,7 +30,7 @@ final readonly class Steps
 
     public static function usual(): self
     {
-        return new self(1.0, 16384.0, 0.06, 2.0, 0.02);
+        return new self(1.0, 16384.0, 0.06, 2.0, 0.07);
     }
 
     /** Every step as long as the other, whatever changes. */
@@ -43,7 +43,7 @@ final readonly class Steps
      * How much changes in a step, 1 being the most that is wanted.
      *
      * @param float $warmed K
-     * @param float $cured  conversion
+     * @param float $cured  conversion for what hastened it
      * @param float $excess K over the air
      */
     public function strain(float $warmed, float $cured, float $excess): float
