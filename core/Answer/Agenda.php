@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Plan\StudioSettings;
 use Pensilis\Scheduling\Joint;
-use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 
@@ -22,7 +22,8 @@ final readonly class Agenda
      * @param list<Task>        $tasks
      */
     private function __construct(
-        public StudioClock $clock,
+        public StudioSettings $studio,
+        public bool $isCovered,
         private array $pours,
         private array $joints,
         private array $tasks,
@@ -31,11 +32,11 @@ final readonly class Agenda
     /** Empty where nothing could be planned, or there is no clock to plan by. */
     public static function of(PlanAnswer $answer): self
     {
-        [$simulation, $clock] = [$answer->simulation, $answer->plan->studio->clock];
+        [$simulation, $studio, $isCovered] = [$answer->simulation, $answer->plan->studio, $answer->plan->setup->isCovered];
 
-        return $simulation === null || !$answer->isFeasible() || !$clock->isSet()
-            ? new self($clock, [], [], [])
-            : new self($clock, array_map(PourMoments::of(...), $simulation->pours), $answer->joints, $answer->tasks);
+        return $simulation === null || !$answer->isFeasible() || !$studio->clock->isSet()
+            ? new self($studio, $isCovered, [], [], [])
+            : new self($studio, $isCovered, array_map(PourMoments::of(...), $simulation->pours), $answer->joints, $answer->tasks);
     }
 
     public function isEmpty(): bool
@@ -50,10 +51,7 @@ final readonly class Agenda
      */
     public function errands(array $poured): array
     {
-        $last = $poured === [] ? -1 : max(array_keys($poured));
-        $done = $last < 0 ? -INF : $this->pours[$last]->start ?? INF;
-        // What comes after a pour that was begun later comes as much later.
-        $later = $last < 0 ? 0.0 : $poured[$last] - $done;
+        [$last, $done, $later] = $this->lastOf($poured);
         $errands = [];
         foreach ($this->tasks as $task) {
             $isPast = $task->start <= $done + 1e-6 || ($task->pour !== null && $task->pour <= $last && $task->kind !== TaskKind::Apply);
@@ -68,6 +66,38 @@ final readonly class Agenda
         }
 
         return $errands;
+    }
+
+    /**
+     * The last pour that was begun, when it was planned, and how much later it was: what comes after it comes as much later.
+     *
+     * @param array<int, float> $poured
+     *
+     * @return array{int, float, float} −1, −∞ and 0 where none was
+     */
+    private function lastOf(array $poured): array
+    {
+        $last = $poured === [] ? -1 : max(array_keys($poured));
+        $planned = $last < 0 ? -INF : $this->pours[$last]->start ?? INF;
+
+        return [$last, $planned, $last < 0 ? 0.0 : $poured[$last] - $planned];
+    }
+
+    /**
+     * When it lies on the bench, from its first pour to its demold.
+     *
+     * @param array<int, float> $poured
+     *
+     * @return array{float, float}|null h of the plan
+     */
+    public function lies(array $poured): ?array
+    {
+        if ($this->pours === []) {
+            return null;
+        }
+        [$from, $to] = Beside::lies(array_map(fn(PourMoments $pour): float => $pour->start, $this->pours), $this->tasks);
+
+        return [$poured[0] ?? $from, $to + $this->lastOf($poured)[2]];
     }
 
     /** @param array<int, float> $poured */

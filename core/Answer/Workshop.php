@@ -27,9 +27,6 @@ final class Workshop
     /** Pieces of which every order is tried. */
     private const FEW = 4;
 
-    /** How often a piece waits for another place. */
-    private const MOST_WAITS = 24;
-
     /** @var list<PlanAnswer> in the order of the pieces */
     public array $answers;
 
@@ -46,8 +43,7 @@ final class Workshop
     private function __construct(private readonly array $plans, private readonly array $alone, private readonly CalibrationMemory $store)
     {
         [$this->answers, $this->bound] = [$alone, self::boundOf($alone)];
-        [$level, $boxes] = self::places($alone[0]->plan);
-        $nothing = new Beside([], $level, $boxes, $alone[0]->plan->studio->hands);
+        $nothing = Beside::nothing($alone[0]->plan->studio);
         $all = self::longestFirst($alone);
         if (count($plans) <= self::FEW) {
             $this->branch($all, [], $nothing);
@@ -123,13 +119,14 @@ final class Workshop
     /** @param list<PlanAnswer> $alone */
     private static function boundOf(array $alone): float
     {
-        [[$level, $boxes], $after] = [self::places($alone[0]->plan), INF];
+        [$studio, $after] = [$alone[0]->plan->studio, INF];
+        [$level, $boxes] = [new Places($studio->levelPlaces), new Places($studio->coverBoxes)];
         foreach ($alone as $one) {
             $pours = $one->simulation->pours ?? [];
             $last = $pours[count($pours) - 1] ?? null;
             // As short as its windows allow, whatever the hours.
             $opens = array_sum(array_map(fn(SimulatedPour $pour): float => $pour->recoatOpens ?? 0.0, array_slice($pours, 0, -1)));
-            $lies = [Beside::lies($one)[0], Beside::lies($one)[0] + $opens + ($last->demold ?? 0.0)];
+            $lies = [Beside::span($one)[0], Beside::span($one)[0] + $opens + ($last->demold ?? 0.0)];
             $level = $level->with($lies);
             $boxes = $one->plan->setup->isCovered ? $boxes->with($lies) : $boxes;
             $after = min($after, ($last->fullCure ?? 0.0) - ($last->demold ?? 0.0));
@@ -137,12 +134,6 @@ final class Workshop
         $hours = array_map(fn(PlanAnswer $one): float => $one->hours(), $alone);
 
         return max($level->bound() + $after, $boxes->bound() + $after, ...$hours);
-    }
-
-    /** @return array{Places, Places} level places and boxes of a bench */
-    private static function places(Plan $plan): array
-    {
-        return [new Places($plan->studio->levelPlaces), new Places($plan->studio->coverBoxes)];
     }
 
     /**
@@ -181,15 +172,8 @@ final class Workshop
         }
         $poured = $alone->plan->poured($alone->layout->asGiven())->atBenchOf($plan);
         $answer = $beside->leavesHandsFor($alone) ? $alone : $this->timed($poured, $plan, 0.0);
-        for ($wait = 0; $wait < self::MOST_WAITS && $answer->isFeasible(); $wait++) {
-            $from = $beside->placeFrom($answer);
-            if ($from === null) {
-                break;
-            }
-            $answer = $this->timed($poured, $plan, $from);
-        }
 
-        return $answer;
+        return $beside->placed($answer, fn(float $from): PlanAnswer => $this->timed($poured, $plan, $from));
     }
 
     /** Its pours at other times, or planned afresh where those get too hot by then. */

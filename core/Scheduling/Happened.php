@@ -14,6 +14,12 @@ final readonly class Happened
      */
     public function __construct(public array $begun = [], public float $now = 0.0, public array $away = []) {}
 
+    /** The same, when nothing else can be begun before another moment. */
+    public function from(float $now): self
+    {
+        return new self($this->begun, max($this->now, $now), $this->away);
+    }
+
     /**
      * The same, when nobody is there at other hours too.
      *

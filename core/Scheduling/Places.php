@@ -29,8 +29,8 @@ final readonly class Places
         [$at, $length] = [$span[0], $span[1] - $span[0]];
         $ends = array_column($this->taken, 1);
         sort($ends);
-        foreach ([$at, ...$ends] as $begin) {
-            if ($begin >= $at && $this->most($begin, $begin + $length) < ($this->many ?? PHP_INT_MAX)) {
+        foreach ($this->many === null ? [] : [$at, ...$ends] as $begin) {
+            if ($begin >= $at && $this->most($begin, $begin + $length) < $this->many) {
                 return $begin;
             }
         }

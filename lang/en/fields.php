@@ -156,6 +156,8 @@ return [
         '/studio/hour_price'                         => 'An hour of yours costs',
         '/studio/max_peak_celsius'                   => 'No pour hotter than',
         '/studio/hands'                              => 'Pairs of hands (else one)',
+        '/studio/level_places'                       => 'Level places (else enough)',
+        '/studio/cover_boxes'                        => 'Cover boxes (else enough)',
         '/studio/hours/*/days'                       => 'At the bench on',
         '/studio/hours/*/from'                       => 'from',
         '/studio/hours/*/to'                         => 'to',

@@ -21,6 +21,8 @@ return [
     'made-room' => '“:piece” makes way for the others: :moves.', 'stays' => '“:piece” is in nobody’s way: nothing moves.',
     'no-room'   => 'No times could be found for “:piece” in your hours beside the others.',
     'conflicts' => 'At the same time', 'and' => 'and', 'at-once' => 'both want you on :at',
+    'crowded'   => 'No room on the bench', 'no-level' => 'no level place is free on :at; one is from :from',
+    'no-box'    => 'no cover box is free on :at; one is from :from',
     'line'      => 'All pieces', 'piece' => 'Piece', 'scrolls' => 'Time line of all pieces, scrolls sideways',
     'stuck'     => 'Need another look, or a start',
     'finding'   => 'Finding times of one piece …|Finding times of :count pieces …', 'find' => 'Find them',

@@ -8,6 +8,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
@@ -138,6 +140,26 @@ it('makes room for a piece beside the others by one press', function (): void {
     $moved = (new Planner(new CalibrationMemory()))->judge($second->refresh()->plan());
     expect(array_intersect(Facts::words($moved->findings), ['on-liquid', 'before-recoat', 'recoat-missed', 'outside-hours']))->toBe([])
         ->and($second->document['pours'])->toHaveCount(3);
+});
+
+it('counts two pairs of hands, level places and boxes', function (): void {
+    Carbon::setTestNow(($this->at)(-1.0));
+    $bench = fn(array $changes): array => Plans::changed($changes + ['/vessel/covered' => true], $this->cone);
+    $two = $bench(['/studio/hands' => 2]);
+    ($this->planned)($two, 'Helped');
+    ($this->planned)($two, 'Helped too');
+    $this->get('/today')->assertOk()->assertDontSee('both want you')->assertDontSee('No room on the bench');
+    foreach (['level_places' => 'no level place is free', 'cover_boxes' => 'no cover box is free'] as $what => $says) {
+        $crowded = ($this->planned)($bench(["/studio/hands" => 8, "/studio/{$what}" => 2]), "Third for {$what}");
+        $this->get('/today')->assertSeeInOrder(['No room on the bench', "Third for {$what}", $says, 'Find new times for']);
+        $this->post("/pieces/{$crowded->id}/day")->assertRedirect('/today')->assertSessionHasNoErrors();
+        $this->get('/today')->assertDontSee($says);
+        // It waits until one of those before has left its mold, by hand.
+        $first = ($this->answer)($this->user->studio->pieces()->where('title', 'Helped')->sole());
+        $demold = array_values(array_filter($first->tasks, fn(Task $task): bool => $task->kind === TaskKind::Demold))[0];
+        expect($crowded->refresh()->document['pours'][0]['start_h'])->toBeGreaterThanOrEqual($demold->end - 1e-6);
+        $crowded->delete();
+    }
 });
 
 it('gives a piece that nobody began new times from now on, and keeps what was poured of another', function (): void {

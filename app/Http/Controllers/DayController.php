@@ -13,7 +13,7 @@ use App\View\Page\StudioDay;
 use App\Words\Figures;
 use Illuminate\Http\RedirectResponse;
 
-/** Makes room for a piece in the day: its pours at times from now on at which hands are not at other pieces. */
+/** Makes room for a piece in the day: its pours at times from now on at which others leave it hands, a level place and a box. */
 final class DayController extends Controller
 {
     /** Moves that are told. */
@@ -29,7 +29,7 @@ final class DayController extends Controller
             $plan,
             $piece->happened($plan->studio->clock->hourAt(now())),
             $this->member(),
-            (new StudioDay($this->studio(), $answers))->busyBeside($piece),
+            (new StudioDay($this->studio(), $answers))->beside($piece),
         );
         $pours = GivenPours::of($answer);
         if ($pours === [] || count($pours) !== count($plan->pours)) {

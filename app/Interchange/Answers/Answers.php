@@ -12,6 +12,7 @@ use App\Turns\Turn;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\Agenda;
+use Pensilis\Answer\Beside;
 use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
@@ -196,13 +197,19 @@ final readonly class Answers
     /**
      * The pours that a plan gives at times that are found for them; null as above.
      *
-     * @param list<array{float, float}> $away when hands are at something else, hours of the plan
+     * @param Beside|null $beside what other pieces take of the bench, hours of the plan
      */
-    public function timed(Plan $plan, Happened $happened, User $user, array $away = []): ?PlanAnswer
+    public function timed(Plan $plan, Happened $happened, User $user, ?Beside $beside = null): ?PlanAnswer
     {
         return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
             $plan,
-            fn(Planner $planner, Plan $plan): PlanAnswer => $planner->timed($plan, $happened->away($away)),
+            function (Planner $planner, Plan $plan) use ($happened, $beside): PlanAnswer {
+                $timed = fn(float $from): PlanAnswer => $planner->timed($plan, $happened->away($beside?->taken() ?? [])->from($from));
+                $answer = $timed($happened->now);
+
+                // What was begun lies where it lies.
+                return $beside === null || $happened->begun !== [] ? $answer : $beside->placed($answer, $timed);
+            },
         ));
     }
 

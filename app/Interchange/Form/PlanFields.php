@@ -258,7 +258,11 @@ final readonly class PlanFields
             $fields[] = Field::optional("/studio/hours/{$i}/to", FieldKind::Text);
         }
 
-        return [...$fields, Field::optional('/studio/hands', FieldKind::Whole)];
+        foreach (['hands', 'level_places', 'cover_boxes'] as $many) {
+            $fields[] = Field::optional("/studio/{$many}", FieldKind::Whole);
+        }
+
+        return $fields;
     }
 
     /** @return list<Field> how batches are measured, and what they may cost and warm */

@@ -49,7 +49,7 @@ final readonly class Stages
             preg_match('#^/(title|purpose|sealing|bubbles|recoat|tape|vessel/viewed)#', $pointer) === 1 => 'use',
             preg_match('#^/(vessel|pieces)#', $pointer) === 1                                           => 'vessel',
             str_starts_with($pointer, '/colours')                                                       => 'colour',
-            preg_match('#^/(ambient|studio/(start|hours|hands))#', $pointer) === 1                      => 'clock',
+            preg_match('#^/(ambient|studio/(start|hours|hands|level_|cover_))#', $pointer) === 1        => 'clock',
             preg_match('#^/(resins|layering|studio|pours)#', $pointer) === 1                            => 'pours',
             str_starts_with($pointer, '/inclusions')                                                    => 'objects',
             default                                                                                     => '',

@@ -10,7 +10,7 @@ use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Pensilis\Scheduling\Hands;
+use Pensilis\Answer\Beside;
 
 /** The pieces of a studio as its day has them: planned, and from what really happened on. */
 final readonly class StudioDay
@@ -42,20 +42,16 @@ final readonly class StudioDay
         }, $pieces);
     }
 
-    /** @return list<array{float, float}> hours of the plan of a piece at which all hands are at others */
-    public function busyBeside(Piece $piece): array
+    /** What others take of the bench, in hours of the plan of a piece. */
+    public function beside(Piece $piece): Beside
     {
-        [$studio, $spans] = [$piece->plan()->studio, []];
+        $studio = $piece->plan()->studio;
+        $beside = Beside::nothing($studio);
         foreach ($this->pieces() as $other) {
-            foreach ($other->piece->is($piece) ? [] : $other->errands as $errand) {
-                [$from, $to] = [$other->at($errand->start), $other->at($errand->start + $errand->hours)];
-                if ($from !== null && $to !== null) {
-                    $spans[] = [$studio->clock->hourAt($from), $studio->clock->hourAt($to)];
-                }
-            }
+            $beside = $other->piece->is($piece) ? $beside : $other->onto($beside, $studio->clock);
         }
 
-        return Hands::taken($spans, $studio->hands);
+        return $beside;
     }
 
     /** @return array<string, array<int, Carbon>> when pours were first mixed, by piece and number */

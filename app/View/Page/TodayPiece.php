@@ -10,9 +10,11 @@ use App\Words\Words;
 use DateTimeImmutable;
 use Illuminate\Support\Carbon;
 use Pensilis\Answer\Agenda;
+use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\TaskKind;
 
 /** One piece as the day has it: its errands and phases, from what really happened on. */
@@ -27,8 +29,8 @@ final readonly class TodayPiece
     /** @param array<int, Carbon> $poured when pours were first mixed */
     public function __construct(public Piece $piece, public ?Agenda $agenda, array $poured, private UnitSystem $system)
     {
-        $this->begun = $agenda === null || !$agenda->clock->isSet() ? [] : array_map(
-            fn(Carbon $at): float => $agenda->clock->hourAt($at),
+        $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
+            fn(Carbon $at): float => $agenda->studio->clock->hourAt($at),
             $poured,
         );
         $this->errands = $agenda?->errands($this->begun) ?? [];
@@ -46,6 +48,68 @@ final readonly class TodayPiece
         return array_filter($this->errands, fn(Errand $one): bool => $one->task->kind === TaskKind::Pour) !== [];
     }
 
+    /** @return list<array{float, float}> when it wants hands, in hours of another clock */
+    private function work(StudioClock $clock): array
+    {
+        return array_map(fn(Errand $one): array => $this->hours($one->start, $one->start + $one->hours, $clock), $this->errands);
+    }
+
+    /** @return array{float, float}|null when it lies on the bench, in hours of another clock */
+    public function lies(StudioClock $clock): ?array
+    {
+        $lies = $this->agenda?->lies($this->begun);
+
+        return $lies === null ? null : $this->hours(...$lies, clock: $clock);
+    }
+
+    /** What others take of a bench and what this piece does, in hours of another clock. */
+    public function onto(Beside $beside, StudioClock $clock): Beside
+    {
+        $lies = $this->lies($clock);
+
+        return $lies === null ? $beside : $beside->taking($this->work($clock), $lies, $this->isCovered());
+    }
+
+    /** The bench as it states it, with nothing on it. */
+    public function bench(): Beside
+    {
+        assert($this->agenda !== null);
+
+        return Beside::nothing($this->agenda->studio);
+    }
+
+    public function isCovered(): bool
+    {
+        return $this->agenda?->isCovered === true;
+    }
+
+    /** Whether the bench has only so many places or boxes. */
+    public function isLimited(): bool
+    {
+        return ($this->agenda->studio->levelPlaces ?? $this->agenda->studio->coverBoxes ?? null) !== null;
+    }
+
+    public function hands(): int
+    {
+        return $this->agenda->studio->hands ?? 1;
+    }
+
+    public function clock(): StudioClock
+    {
+        assert($this->agenda !== null);
+
+        return $this->agenda->studio->clock;
+    }
+
+    /** @return array{float, float} */
+    private function hours(float $from, float $to, StudioClock $clock): array
+    {
+        [$start, $end] = [$this->at($from), $this->at($to)];
+        assert($start !== null && $end !== null);
+
+        return [$clock->hourAt($start), $clock->hourAt($end)];
+    }
+
     /** @return list<list<Phase>> */
     public function phases(): array
     {
@@ -55,12 +119,12 @@ final readonly class TodayPiece
     /** Hour of its plan at a moment. */
     public function hour(DateTimeImmutable $moment): float
     {
-        return $this->agenda?->clock->hourAt($moment) ?? 0.0;
+        return $this->agenda?->studio->clock->hourAt($moment) ?? 0.0;
     }
 
     public function at(float $hour): ?DateTimeImmutable
     {
-        return $this->agenda?->clock->at($hour);
+        return $this->agenda?->studio->clock->at($hour);
     }
 
     /** Whether there is anything left to do or to wait for. */
@@ -87,8 +151,6 @@ final readonly class TodayPiece
 
     private function figures(): Figures
     {
-        assert($this->agenda !== null);
-
-        return new Figures($this->system, $this->agenda->clock);
+        return new Figures($this->system, $this->clock());
     }
 }

@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Words\Words;
 use DateTimeImmutable;
+use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
 use Pensilis\Quantity\Duration;
 use Pensilis\Scheduling\TaskKind;
@@ -183,7 +184,11 @@ final readonly class TodayView
         return array_values($found);
     }
 
-    /** @return list<array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later */
+    /**
+     * Each two at work at once where more are at it than the later one has hands for.
+     *
+     * @return list<array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later
+     */
     private function clashes(): array
     {
         $spans = [];
@@ -196,16 +201,63 @@ final readonly class TodayView
             }
         }
         usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
-        $found = [];
-        foreach ($spans as $n => [, $ends, $piece, $errand]) {
-            for ($m = $n + 1; isset($spans[$m]) && $spans[$m][0] < $ends - 1e-6; $m++) {
-                if ($spans[$m][2] !== $piece) {
-                    $found[] = [$piece, $spans[$m][2], $piece->moment($errand->start)];
-                }
+        [$found, $open] = [[], []];
+        foreach ($spans as $span) {
+            [$start, , $later] = $span;
+            $open = array_filter($open, fn(array $one): bool => $one[1] > $start + 1e-6);
+            $others = array_filter($open, fn(array $one): bool => $one[2] !== $later);
+            foreach (count($others) < $later->hands() ? [] : $others as [, , $piece, $errand]) {
+                $found[] = [$piece, $later, $piece->moment($errand->start)];
             }
+            $open[] = $span;
         }
 
         return $found;
+    }
+
+    /**
+     * Pieces that find no level place, or no box, when their first pour is planned: those that lie from earlier on have theirs.
+     *
+     * @return list<array{TodayPiece, string}> piece, and what is missing until when
+     */
+    public function crowded(): array
+    {
+        $lying = [];
+        foreach ($this->going as $piece) {
+            $lies = $piece->lies($piece->clock());
+            $from = $lies === null ? null : $piece->at($lies[0]);
+            if ($lies !== null && $from !== null && $from < $this->now->modify('+' . self::SOON . ' hours')) {
+                $lying[] = [$from, $piece->at($lies[1]), $piece];
+            }
+        }
+        // Of two at once, that which is older.
+        usort($lying, fn(array $one, array $other): int => [$one[0], $one[2]->piece->id] <=> [$other[0], $other[2]->piece->id]);
+        $found = [];
+        foreach ($lying as $n => [$from, , $piece]) {
+            $before = $piece->hasBegun() || !$piece->isLimited() ? null
+                : array_filter(array_slice($lying, 0, $n), fn(array $one): bool => $one[1] > $from);
+            $says = $before === null ? null : $this->missing($piece, array_column($before, 2));
+            $found = $says === null ? $found : [...$found, [$piece, $says]];
+        }
+
+        return array_slice($found, 0, self::AHEAD);
+    }
+
+    /** @param list<TodayPiece> $before that lie from earlier on */
+    private function missing(TodayPiece $piece, array $before): ?string
+    {
+        $beside = array_reduce($before, fn(Beside $taken, TodayPiece $one): Beside => $one->onto($taken, $piece->clock()), $piece->bench());
+        $lies = $piece->lies($piece->clock()) ?? [0.0, 0.0];
+        foreach ([false, true] as $isCovered) {
+            $from = $isCovered && !$piece->isCovered() ? 0.0 : $beside->placeFrom($lies, $isCovered);
+            if ($from > $lies[0] + 1e-6) {
+                return Words::say($isCovered ? 'today.no-box' : 'today.no-level', [
+                    'at' => $piece->moment($lies[0]), 'from' => $piece->moment($from),
+                ]);
+            }
+        }
+
+        return null;
     }
 
     /** Where a moment lies on the time line, percent. */

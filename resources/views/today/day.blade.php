@@ -1,4 +1,4 @@
-@php([$tooLong, $late, $conflicts] = [$view->tooLong(), $view->late(), $view->conflicts()])
+@php([$tooLong, $late, $conflicts, $crowded] = [$view->tooLong(), $view->late(), $view->conflicts(), $view->crowded()])
 <div id="day">
     @if($view->unplanned() !== [])
         <p class="status" role="status" hx-get="{{ route('today', ['find' => 1, 'minutes' => $view->atHand()], false) }}" hx-trigger="load"
@@ -41,6 +41,20 @@
                         <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>
                         <span class="quiet">{{ __('today.at-once', ['at' => $at]) }}</span>
                         @if($isFirst && $other->hasPoursLeft())@include('today.make-room', ['for' => $other->piece])@endif
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
+    @if($crowded !== [])
+        <section aria-labelledby="crowded">
+            <h2 id="crowded">{{ __('today.crowded') }}</h2>
+            <ul class="errands">
+                @foreach($crowded as [$one, $says])
+                    <li>
+                        <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
+                        <span class="quiet">{{ $says }}</span>
+                        @if($one->hasPoursLeft())@include('today.make-room', ['for' => $one->piece])@endif
                     </li>
                 @endforeach
             </ul>

@@ -131,38 +131,74 @@ it('puts first what is due first', function (): void {
     }
 });
 
-it('is done no later than the best of all starts that any order could have, tried half hour by half hour', function (array $hours): void {
-    // A block of two pours and one of a single pour, in hours in which hardly more than one mix fits.
-    $two = ['/inclusions' => [], '/vessel/height_mm' => 40, '/layering' => ['max_pour_mm' => 25]];
-    $one = ['/inclusions' => [], '/vessel/height_mm' => 20];
-    $plans = array_map(fn(array $piece): Plan => Plans::read(['/studio/hours' => $hours] + $piece), [$two, $one]);
-    $workshop = Workshop::of($plans);
-    expect($workshop->isFeasible())->toBeTrue()->and(atOnce($workshop))->toBe([]);
-    $planner = new Planner(new CalibrationMemory());
-    [$first, $second] = array_map(fn(Plan $plan): PlanAnswer => $planner->plan($plan), $plans);
-    $bench = $first->plan->studio->hours;
-    $acts = fn(PlanAnswer $answer, int $k): float => PourActs::of($answer->plan, $answer->layout, $k)->hours();
-    $window = $first->simulation->pours[0]->window();
-    $ends = fn(PlanAnswer $answer): float => $answer->hours() - max($answer->simulation->starts());
-    // Starts at which making ready and the work fit into the hours.
-    $starts = fn(float $from, float $to, float $lead, float $takes): array => array_values(array_filter(
-        range(2 * ceil($from), 2 * floor($to)),
-        fn(float $half): bool => abs(($bench->firstFit(0.5 * $half - $lead, $lead + $takes) ?? INF) - 0.5 * $half + $lead) < 1e-6,
-    ));
-    $best = INF;
-    foreach ($starts(0.25, 96.0, 0.25, $acts($second, 0)) as $c) {
-        foreach ($starts(0.25, 96.0, 0.25, $acts($first, 0)) as $a) {
-            foreach ($starts(0.5 * $a + $window->opens, 0.5 * $a + $window->closes, 0.0, $acts($first, 1)) as $b) {
-                $spans = [[0.5 * $a - 0.25, 0.5 * $a + $acts($first, 0)], [0.5 * $b, 0.5 * $b + $acts($first, 1)]];
-                $other = [0.5 * $c - 0.25, 0.5 * $c + $acts($second, 0)];
-                $isFree = array_filter($spans, fn(array $span): bool => $span[0] < $other[1] && $other[0] < $span[1]) === [];
-                $best = $isFree ? min($best, max(0.5 * $b + $ends($first), 0.5 * $c + $ends($second))) : $best;
-            }
+/**
+ * The soonest that all can be done, by every start in half hours, whatever the order.
+ *
+ * @param non-empty-list<PlanAnswer> $alone each by itself
+ */
+function soonest(array $alone, int $hands, float $within): float
+{
+    $bench = $alone[0]->plan->studio->hours;
+    // Of each pour: what comes right before it, how long it takes, and when it may follow the one below.
+    $pours = [];
+    foreach ($alone as $n => $answer) {
+        $starts = $answer->simulation->starts();
+        foreach ($starts as $k => $start) {
+            $window = $k === 0 ? null : $answer->simulation->pours[$k - 1]->window();
+            $takes = PourActs::of($answer->plan, $answer->layout, $k)->hours();
+            $pours[] = [$n, $k === 0 ? 0.25 : 0.0, $takes, $window, $answer->hours() - max($starts)];
         }
     }
-    // Quarters of an hour may be a little sooner than halves.
-    expect($workshop->makespan())->toBeLessThan($best + 0.3)->toBeGreaterThan($best - 1.0);
-})->with([
-    'evenings'       => [[['days' => 'mon-sun', 'from' => '18:00', 'to' => '20:00']]],
-    'short mornings' => [[['days' => 'mon-sun', 'from' => '07:00', 'to' => '08:30']]],
-]);
+    $best = INF;
+    $try = function (int $next, array $busy, array $last, float $ends) use (&$try, &$best, $pours, $bench, $hands, $within): void {
+        if (!isset($pours[$next])) {
+            $best = min($best, $ends);
+
+            return;
+        }
+        [$n, $lead, $takes, $window, $after] = $pours[$next];
+        $isLast = ($pours[$next + 1][0] ?? null) !== $n;
+        $to = $window === null ? $within : $last[$n] + $window->closes;
+        for ($at = 0.5 * ceil(2.0 * ($window === null ? $lead : $last[$n] + $window->opens)); $at <= $to; $at += 0.5) {
+            $done = $isLast ? max($ends, $at + $after) : $ends;
+            [$from, $until] = [$at - $lead, $at + $takes];
+            if ($done >= $best) {
+                break;
+            }
+            $beside = array_filter($busy, fn(array $span): bool => $span[0] < $until - 1e-6 && $from < $span[1] - 1e-6);
+            if (count($beside) < $hands && abs(($bench->firstFit($from, $until - $from) ?? INF) - $from) < 1e-6) {
+                $try($next + 1, [...$busy, [$from, $until]], [$n => $at] + $last, $done);
+            }
+        }
+    };
+    $try(0, [], [], 0.0);
+
+    return $best;
+}
+
+it('is done no later than the best of all starts that any order could have', function (array $hours, array $pieces, int $hands): void {
+    $plans = array_map(fn(array $piece): Plan => Plans::read(
+        ['/studio/hours' => $hours, '/studio/hands' => $hands, '/inclusions' => []] + $piece,
+    ), $pieces);
+    $workshop = Workshop::of($plans);
+    $alone = array_map(fn(Plan $plan): PlanAnswer => (new Planner(new CalibrationMemory()))->plan($plan), $plans);
+    $best = soonest($alone, $hands, 96.0);
+    expect($workshop->isFeasible())->toBeTrue()
+        ->and($hands === 1 ? atOnce($workshop) : [])->toBe([])
+        // Quarters of an hour may be a little sooner than halves.
+        ->and($workshop->makespan())->toBeLessThan($best + 0.3)->toBeGreaterThan($best - 1.0);
+})->with(function (): array {
+    // A block of two pours and others of a single one, in hours in which hardly more than one mix fits.
+    [$evenings, $mornings] = [[['days' => 'mon-sun', 'from' => '18:00', 'to' => '20:00']], [['days' => 'mon-sun', 'from' => '07:00', 'to' => '08:30']]];
+    $two = ['/vessel/height_mm' => 40, '/layering' => ['max_pour_mm' => 25]];
+    [$one, $thin] = [['/vessel/height_mm' => 20], ['/vessel/height_mm' => 12]];
+
+    return [
+        'two in evenings'               => [$evenings, [$two, $one], 1],
+        'two in short mornings'         => [$mornings, [$two, $one], 1],
+        'three in evenings'             => [$evenings, [$two, $one, $thin], 1],
+        'three in short mornings'       => [$mornings, [$one, $thin, $one], 1],
+        'three, two of them in two'     => [$evenings, [$two, $two, $one], 1],
+        'three, and two pairs of hands' => [$mornings, [$two, $one, $thin], 2],
+    ];
+});
