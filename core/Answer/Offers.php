@@ -8,14 +8,19 @@ use Pensilis\Plan\Plan;
 
 /**
  * Up to three plans for one piece that differ so that it is worth to choose: what costs least by its weights, and of all other ways those
- * that are best by one aim and by that clearly better than each that was taken before.
+ * that are best by one aim and by that clearly better than each that was taken before; then up to two more so with resins that it has not.
  */
 final readonly class Offers
 {
     private const MOST = 3;
 
-    /** @param list<PlanAnswer> $all the first is what the piece is planned with; none where there is no plan */
-    private function __construct(public array $all) {}
+    private const MOST_ELSEWHERE = 2;
+
+    /**
+     * @param list<PlanAnswer>   $all       the first is what the piece is planned with; none where there is no plan
+     * @param array<int, string> $elsewhere what the resin is called that one of them wants and the piece has not, by number
+     */
+    private function __construct(public array $all, public array $elsewhere = []) {}
 
     public static function none(): self
     {
@@ -25,15 +30,44 @@ final readonly class Offers
     public static function of(Plan $plan, Planner $planner): self
     {
         $ways = $planner->ways($plan);
-        $taken = array_slice($ways, 0, 1);
+
+        return $ways === [] ? self::none() : new self(self::chosen($ways, [$ways[0]], self::MOST));
+    }
+
+    /**
+     * The same beside those with a resin that the piece has not.
+     *
+     * @param array<string, PlanAnswer> $others by what the resin is called
+     */
+    public function beside(array $others): self
+    {
+        if ($this->all === []) {
+            return $this;
+        }
+        $all = self::chosen($others, $this->all, count($this->all) + self::MOST_ELSEWHERE);
+        $names = array_map(fn(PlanAnswer $one): string|false => array_search($one, $others, true), $all);
+
+        return new self($all, array_filter($names, is_string(...)));
+    }
+
+    /**
+     * What was taken, and of others those that are best by one aim and by that clearly better than all.
+     *
+     * @param array<PlanAnswer>          $ways
+     * @param non-empty-list<PlanAnswer> $taken
+     *
+     * @return non-empty-list<PlanAnswer>
+     */
+    private static function chosen(array $ways, array $taken, int $most): array
+    {
         foreach (Aim::cases() as $aim) {
             $best = self::bestBy($aim, $ways);
-            if ($best !== null && count($taken) < self::MOST && self::isBetterThanAll($aim, $best, $taken)) {
+            if ($best !== null && count($taken) < $most && self::isBetterThanAll($aim, $best, $taken)) {
                 $taken[] = $best;
             }
         }
 
-        return new self($taken);
+        return $taken;
     }
 
     /**
@@ -49,7 +83,7 @@ final readonly class Offers
             : array_values(array_filter(Aim::cases(), fn(Aim $aim): bool => $aim->isBetter($one, $first)));
     }
 
-    /** @param list<PlanAnswer> $ways in the order of what they cost */
+    /** @param array<PlanAnswer> $ways in the order of what they cost */
     private static function bestBy(Aim $aim, array $ways): ?PlanAnswer
     {
         $best = null;

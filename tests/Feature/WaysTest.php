@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
 use App\Models\Piece;
+use App\Models\SupplyKind;
 use Pensilis\Answer\Planner;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
@@ -13,6 +15,9 @@ beforeEach(function (): void {
         ['/resins/0/kinetics/k2_per_s' => 1e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
         Plans::cone(),
     ));
+    $this->shelved = fn(string $name) => $this->piece->studio->supplies()->create([
+        'kind' => SupplyKind::Resin, 'name' => $name, 'document' => ['name' => $name] + Plans::cone()['resins'][0],
+    ]);
 });
 
 it('comes at once, and shows ways side by side when they are found', function (): void {
@@ -35,6 +40,30 @@ it('takes one as own pours, which then stand beside the others', function (): vo
         ->and($taken->measures()->celsius)->toBeLessThan($planned->measures()->celsius - 4.9);
     $this->get("/pieces/{$this->piece->id}/heat?of={$this->piece->fingerprint()}")->assertOk();
     $this->get("/pieces/{$this->piece->id}/ways?find=1")->assertOk()->assertSee('Your own pours')->assertSee('As it would be planned');
+});
+
+it('offers what another resin of the studio does clearly better, and takes it with that resin', function (): void {
+    // Ten millimetres at most: more pours than with a resin for deep ones.
+    $this->piece->change(fn(array $document): array => Plans::changed(['/resins/0/sheet/max_pour_mm' => 10], $document));
+    ($this->shelved)('Deep one');
+    $address = "/pieces/{$this->piece->id}/ways";
+    $this->get("{$address}?find=1")->assertOk()->assertSee('Fewer pours, less left in cups, with another resin')->assertSee('Deep one');
+    $offers = resolve(Answers::class)->keptOffers($this->piece);
+    $number = array_key_first($offers->elsewhere);
+    $this->post($address, ['way' => (string) $number, 'of' => $this->piece->fingerprint()])->assertRedirect()->assertSessionHasNoErrors();
+    $document = $this->piece->refresh()->document;
+    $judged = (new Planner(new CalibrationMemory()))->judge($this->piece->plan());
+    expect($document['resins'])->toHaveCount(2)
+        ->and(array_unique(array_column($document['pours'], 'resin')))->toBe([$document['resins'][1]['id']])
+        ->and($judged->isFeasible())->toBeTrue()
+        ->and($judged->measures()->pours)->toBeLessThan($offers->all[0]->measures()->pours);
+});
+
+it('looks again when the resins of the studio are others', function (): void {
+    $this->get("/pieces/{$this->piece->id}/ways?find=1");
+    $this->get("/pieces/{$this->piece->id}/ways")->assertSee('Take this one');
+    ($this->shelved)('New');
+    $this->get("/pieces/{$this->piece->id}/ways")->assertSee('Looking for other ways');
 });
 
 it('takes nothing of a piece that has changed since, nor a way that there is not', function (): void {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
+use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\View\Page\WaysView;
 use Illuminate\Http\RedirectResponse;
@@ -30,11 +31,16 @@ final class WayController extends Controller
     public function store(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
         $said = self::said($request, 'way');
-        $way = ctype_digit($said) ? $answers->keptOffers($piece)->all[(int) $said] ?? null : null;
+        $offers = ctype_digit($said) ? $answers->keptOffers($piece) : null;
+        $way = $offers->all[(int) $said] ?? null;
+        $resin = $this->studio()->resins()[$offers->elsewhere[(int) $said] ?? ''] ?? null;
         if ($way === null) {
             return redirect()->route('pieces.ways', $piece)->withErrors(['way' => __('ways.gone')]);
         }
-        $piece->change(fn(array $document): array => GivenPours::into($document, $way), self::said($request, 'of'));
+        $piece->change(fn(array $document): array => GivenPours::into(
+            $resin === null ? $document : Document::withOneMore($document, 'resins', $resin, 'resin'),
+            $way,
+        ), self::said($request, 'of'));
 
         return self::to($piece)->with('said', __('said.way-taken'))->with('selects', 'pours');
     }

@@ -6,6 +6,7 @@ namespace App\Interchange\Answers;
 
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\Starters;
 use App\Models\Piece;
 use App\Models\User;
 use App\Turns\Turn;
@@ -177,11 +178,12 @@ final readonly class Answers
         return $this->keptOffers($piece) ?? $this->inTurn($user, function () use ($piece): Offers {
             try {
                 $offers = Offers::of($piece->plan(), new Planner($this->store));
+                $offers = $offers->all === [] ? $offers : $offers->beside($this->withOtherResins($piece));
             } catch (PensilisException) {
                 // The verdict of the piece says why.
                 $offers = Offers::none();
             }
-            Cache::put("{$this->key($piece)}:ways", $offers, now()->addDays(self::KEPT_DAYS));
+            Cache::put($this->waysKey($piece), $offers, now()->addDays(self::KEPT_DAYS));
 
             return $offers;
         });
@@ -189,9 +191,15 @@ final readonly class Answers
 
     public function keptOffers(Piece $piece): ?Offers
     {
-        $offers = Cache::get("{$this->key($piece)}:ways");
+        $offers = Cache::get($this->waysKey($piece));
 
         return $offers instanceof Offers ? $offers : null;
+    }
+
+    /** Ways hold as long as the piece and the resins of its studio are the same. */
+    private function waysKey(Piece $piece): string
+    {
+        return "{$this->key($piece)}:ways:" . hash('xxh128', serialize(self::shelf($piece)));
     }
 
     /**
@@ -261,23 +269,43 @@ final readonly class Answers
      */
     private function resinsThatWouldDo(Piece $piece): array
     {
-        [$found, $tried] = [[], 0];
-        $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
-        $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
-        foreach (count($names) < self::MOST_RESINS ? $resins : [] as $key => $resin) {
-            $alone = self::planWith($piece, $resin);
-            $isNew = $alone !== null && !in_array($alone->resin()->name, $names, true);
-            if (!$isNew || $tried >= self::MOST_RESINS_TRIED || !Draft::holds($alone)) {
-                continue;
-            }
-            $tried++;
-            if ($this->answer($alone, fn(Planner $planner, Plan $plan): PlanAnswer => $planner->plan($plan))->isFeasible()) {
-                $what = ['resin' => $alone->resin()->name];
-                $found[] = Finding::of(Code::WouldDoWithResin, '/resins', names: $what, mend: Mend::resin((string) $key));
-            }
+        $found = [];
+        foreach ($this->withOtherResins($piece) as $key => $answer) {
+            $what = ['resin' => $answer->plan->resin()->name];
+            $found[] = Finding::of(Code::WouldDoWithResin, '/resins', names: $what, mend: Mend::resin($key));
         }
 
         return $found;
+    }
+
+    /**
+     * The piece poured with another resin of the studio alone, where it can be cast so.
+     *
+     * @return array<string, PlanAnswer> by what the studio calls it
+     */
+    private function withOtherResins(Piece $piece): array
+    {
+        [$found, $tried] = [[], 0];
+        $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
+        foreach (count($names) < self::MOST_RESINS ? self::shelf($piece) : [] as $key => $resin) {
+            $alone = $tried < self::MOST_RESINS_TRIED ? self::planWith($piece, $resin) : null;
+            if ($alone === null || in_array($alone->resin()->name, $names, true) || !Draft::holds($alone)) {
+                continue;
+            }
+            $tried++;
+            $answer = $this->answer($alone, fn(Planner $planner, Plan $plan): PlanAnswer => $planner->plan($plan));
+            $found = $answer->isFeasible() ? [...$found, (string) $key => $answer] : $found;
+        }
+
+        return $found;
+    }
+
+    /** @return array<array<string, mixed>> resins of the studio, those first that it has made its own */
+    private static function shelf(Piece $piece): array
+    {
+        $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
+
+        return array_diff_key($resins, Starters::RESINS) + $resins;
     }
 
     /**

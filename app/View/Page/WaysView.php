@@ -59,9 +59,13 @@ final readonly class WaysView
             return Words::say('ways.own');
         }
         $gains = array_map(fn(Aim $aim): string => Words::say("ways.gains.{$aim->value}"), $this->offers->gains($number));
+        $better = ucfirst(implode(', ', $gains));
 
-        return $number === 0 || $gains === []
-            ? Words::say($this->hasOwn() ? 'ways.found' : 'ways.planned') : ucfirst(implode(', ', $gains));
+        return match (true) {
+            $number === 0 || $gains === []           => Words::say($this->hasOwn() ? 'ways.found' : 'ways.planned'),
+            isset($this->offers->elsewhere[$number]) => Words::say('ways.elsewhere', ['better' => $better]),
+            default                                  => $better,
+        };
     }
 
     /** @return array<string, list<string>> what each is by every measure, by its name */
