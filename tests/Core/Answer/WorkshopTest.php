@@ -189,7 +189,8 @@ it('is done no later than the best of all starts that any order could have', fun
         ->and($workshop->makespan())->toBeLessThan($best + 0.3)->toBeGreaterThan($best - 1.0);
 })->with(function (): array {
     // A block of two pours and others of a single one, in hours in which hardly more than one mix fits.
-    [$evenings, $mornings] = [[['days' => 'mon-sun', 'from' => '18:00', 'to' => '20:00']], [['days' => 'mon-sun', 'from' => '07:00', 'to' => '08:30']]];
+    $evenings = [['days' => 'mon-sun', 'from' => '18:00', 'to' => '20:00']];
+    $mornings = [['days' => 'mon-sun', 'from' => '07:00', 'to' => '08:30']];
     $two = ['/vessel/height_mm' => 40, '/layering' => ['max_pour_mm' => 25]];
     [$one, $thin] = [['/vessel/height_mm' => 20], ['/vessel/height_mm' => 12]];
 
