@@ -116,25 +116,49 @@ final readonly class Planner
     }
 
     /**
-     * Ways to do it, in the order of what they cost: the fewest pours of each resin, and what differs from them.
+     * Ways to do it, in the order of what they cost: the fewest pours of each resin and what differs from them. Those with what floats
+     * pressed into tack where it could be covered too come last, as they ask more of the hand, unless the artist says what matters.
      *
      * @return list<PlanAnswer>
      */
     public function ways(Plan $plan): array
     {
-        $ways = [];
+        [$ways, $pressed] = [[], []];
         foreach (array_keys($plan->resins) as $id) {
             $answer = $this->pouredWith($plan, (string) $id, PHP_INT_MAX);
-            if ($answer->isFeasible() && $answer->simulation !== null) {
-                $found = Trial::followed($answer->simulation, $answer->joints, $answer->deepest);
-                array_push($ways, $answer, ...$this->others($answer->plan, $found));
+            $down = $answer->plan->pressedDown();
+            array_push($ways, ...$this->around($answer));
+            if ($down->inclusions !== $answer->plan->inclusions) {
+                $pressed[] = $this->searched($down, PHP_INT_MAX);
             }
         }
+        $pressed = array_values(array_filter($pressed, fn(PlanAnswer $one): bool => $one->isFeasible()));
         $mixed = $this->mixed($plan, PHP_INT_MAX);
-        $ways = $mixed === null ? $ways : [...$ways, $mixed];
+        $ways = self::cheapestFirst($mixed === null ? $ways : [...$ways, $mixed]);
+
+        return $plan->weights->fewestFirst ? [...$ways, ...self::cheapestFirst($pressed)] : self::cheapestFirst([...$ways, ...$pressed]);
+    }
+
+    /**
+     * @param list<PlanAnswer> $ways
+     *
+     * @return list<PlanAnswer>
+     */
+    private static function cheapestFirst(array $ways): array
+    {
         usort($ways, fn(PlanAnswer $one, PlanAnswer $other): int => $one->rank() <=> $other->rank());
 
         return $ways;
+    }
+
+    /** @return list<PlanAnswer> an answer and what differs from it; none where there is none */
+    private function around(PlanAnswer $answer): array
+    {
+        if (!$answer->isFeasible() || $answer->simulation === null) {
+            return [];
+        }
+
+        return [$answer, ...$this->others($answer->plan, Trial::followed($answer->simulation, $answer->joints, $answer->deepest))];
     }
 
     /** @return list<PlanAnswer> */

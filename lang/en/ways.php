@@ -22,7 +22,8 @@ return [
         'unsanded' => 'less sanding', 'thrifty' => 'less left in cups',
     ],
     'lines' => [
-        'resin' => 'Resin', 'pours' => 'Pours', 'depths' => 'Depths', 'last' => 'Last pour', 'cured' => 'Fully cured', 'heat' => 'Hottest',
+        'resin' => 'Resin', 'pours' => 'Pours', 'depths' => 'Depths', 'pressed' => 'Pressed into tack',
+        'last'  => 'Last pour', 'cured' => 'Fully cured', 'heat' => 'Hottest',
         'off'   => 'Objects off their height, in all', 'sanded' => 'Joints to sand', 'mixed' => 'Resin mixed',
         'lost'  => 'Left over',
     ],

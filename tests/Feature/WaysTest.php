@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Interchange\Answers\Answers;
 use App\Models\Piece;
 use App\Models\SupplyKind;
+use Pensilis\Answer\Aim;
 use Pensilis\Answer\Planner;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
@@ -31,10 +32,12 @@ it('comes at once, and shows ways side by side when they are found', function ()
 
 it('takes one as own pours, which then stand beside the others', function (): void {
     $this->get("/pieces/{$this->piece->id}/ways?find=1");
-    $this->post("/pieces/{$this->piece->id}/ways", ['way' => '1', 'of' => $this->piece->fingerprint()])
+    $offers = resolve(Answers::class)->keptOffers($this->piece);
+    $number = (string) array_find(array_keys($offers->all), fn(int $n): bool => in_array(Aim::Cooler, $offers->gains($n), true));
+    $planned = (new Planner(new CalibrationMemory()))->plan($this->piece->plan());
+    $this->post("/pieces/{$this->piece->id}/ways", ['way' => $number, 'of' => $this->piece->fingerprint()])
         ->assertRedirect()->assertSessionHas('said', 'These pours are your own now.');
     $own = $this->piece->refresh()->document['pours'];
-    $planned = (new Planner(new CalibrationMemory()))->plan(Plans::read([], array_diff_key($this->piece->document, ['pours' => 0])));
     $taken = (new Planner(new CalibrationMemory()))->judge($this->piece->plan());
     expect($own)->not->toHaveCount(count($planned->layout->pours))
         ->and($taken->measures()->celsius)->toBeLessThan($planned->measures()->celsius - 4.9);

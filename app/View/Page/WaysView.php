@@ -12,6 +12,8 @@ use Pensilis\Answer\Measures;
 use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Layout\LaidPour;
+use Pensilis\Material\Hold;
+use Pensilis\Material\Inclusion;
 use Pensilis\Quantity\Known;
 use Pensilis\Quantity\UnitSystem;
 
@@ -75,23 +77,34 @@ final readonly class WaysView
             'resin' => fn(PlanAnswer $one): string => implode(', ', array_unique(
                 array_map(fn(LaidPour $pour): string => $pour->resin->name, $one->layout->pours ?? []),
             )),
-            'pours'  => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
-            'depths' => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
-            'last'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
-            'cured'  => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
-            'heat'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
-            'off'    => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
+            'pours'   => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
+            'depths'  => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
+            'pressed' => fn(PlanAnswer $one): string => implode(', ', $this->pressed($one)),
+            'last'    => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
+            'cured'   => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
+            'heat'    => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
+            'off'     => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
                 ? Words::say('ways.true') : $this->figures->length($is->off),
             'sanded' => fn(PlanAnswer $one, Measures $is): string => (string) $is->sanded,
             'mixed'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->mixed),
             'lost'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->lost),
         ];
 
-        return array_map(fn(callable $say): array => array_map(function (PlanAnswer $one) use ($say): string {
+        $lines = array_map(fn(callable $say): array => array_map(function (PlanAnswer $one) use ($say): string {
             $is = $one->measures();
 
             return $is === null ? '' : $say($one, $is);
         }, $this->all), $says);
+
+        return array_filter($lines, fn(array $cells): bool => implode('', $cells) !== '');
+    }
+
+    /** @return list<string> what it presses into tack */
+    private function pressed(PlanAnswer $one): array
+    {
+        $pressed = array_filter($one->plan->inclusions, fn(Inclusion $object): bool => $object->hold === Hold::Tack);
+
+        return array_map(fn(Inclusion $object): string => $object->id, array_values($pressed));
     }
 
     /** @return list<array{y: float, height: float, number: int}> the pours of one, drawn from the floor up */
