@@ -21,8 +21,8 @@ use Pensilis\Scheduling\Session;
 
 /**
  * What is done for one pour, from what holds before it is mixed to the cover: made from the piece's own choices, so that nothing is said
- * which it does not need (common practice throughout). What rests goes into a thin bed, not onto a bare floor where it traps air; bubbles
- * are taken while nothing can be smeared; after a pattern is drawn it is left alone.
+ * which it does not need (common practice throughout). What rests goes into a thin bed, not onto a bare floor where it traps air; what lies
+ * low is set before what lies higher; bubbles are taken while nothing can be smeared; after a pattern is drawn it is left alone.
  */
 final readonly class PourActs
 {
@@ -49,8 +49,9 @@ final readonly class PourActs
     public static function of(Plan $plan, Layout $layout, int $k, ?Joint $below = null): self
     {
         $pour = $layout->pours[$k];
-        [$set, $bed, $school] = [[], [], self::bubbling($plan, $pour->coat)];
-        foreach ($pour->placed as $object) {
+        [$set, $bed, $school, $placed] = [[], [], self::bubbling($plan, $pour->coat), $pour->placed];
+        usort($placed, fn(Inclusion $one, Inclusion $other): int => $layout->bottomOf($one) <=> $layout->bottomOf($other));
+        foreach ($placed as $object) {
             $how = Setting::of($object, $k, $below, $pour->resin->density, $plan->setup->viewed);
             if ($how->isBefore()) {
                 $set[$how->value][] = $object;

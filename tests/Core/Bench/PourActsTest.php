@@ -16,6 +16,7 @@ use Pensilis\Finding\Weight;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
 use Pensilis\Material\Verdict;
 use Pensilis\Plan\Finish;
 use Pensilis\Plan\Plan;
@@ -89,6 +90,16 @@ it('C3 lays what sinks into a thin bed, and sets what floats on tack before anyt
     // 1–2 mm deep, of a thin pour a third; no fault, whatever the least pour of the resin.
     $bed = array_values(array_filter(actsOf(garnet(), 1), fn(Act $act): bool => $act->is('act.bed')))[0];
     expect($bed->what->values['deep_mm'])->toBe(1.5)->and(toldOf(garnet()))->not->toHaveKey(Code::BelowLeastPour->value);
+});
+
+it('sets what lies low before what lies higher', function (): void {
+    $bead = Plans::cone()['inclusions'][0];
+    $hung = fn(string $id, float $x, float $bottom): array => [
+        'id' => $id, 'at_mm' => [$x, 0], 'target_bottom_mm' => $bottom, 'hold' => 'hang', 'shape' => 'ellipsoid', 'size_mm' => [6, 6, 6],
+    ] + $bead;
+    $acts = actsOf(['/inclusions' => [$hung('high', -15, 20), $hung('low', 15, 8), $hung('middle', 0, 14)]], 0);
+    $set = array_values(array_filter($acts, fn(Act $act): bool => $act->is('act.set-hang')))[0];
+    expect(array_map(fn(Inclusion $one): string => $one->id, $set->objects))->toBe(['low', 'middle', 'high']);
 });
 
 it('C3 lays nothing on a bare floor that is not glued, or flat against the face on purpose', function (): void {
