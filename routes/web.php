@@ -186,6 +186,7 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::put('/pieces/{piece}/pours', [PourChoiceController::class, 'times'])->name('pieces.pours.times');
     Route::put('/pieces/{piece}/amount', [AmountController::class, 'update'])->name('pieces.amount');
     Route::post('/pieces/{piece}/pins', [PinController::class, 'store'])->name('pieces.pins.store');
+    Route::put('/pieces/{piece}/pins', [PinController::class, 'update'])->name('pieces.pins.update');
     Route::delete('/pieces/{piece}/pins', [PinController::class, 'destroy'])->name('pieces.pins.destroy');
     Route::post('/pieces/{piece}/resins', [ResinController::class, 'store'])->name('pieces.resins.store');
     Route::delete('/pieces/{piece}/resins', [ResinController::class, 'destroy'])->name('pieces.resins.destroy');

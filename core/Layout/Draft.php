@@ -15,6 +15,7 @@ use Pensilis\Layering\Obstacle;
 use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Hold;
+use Pensilis\Plan\PinnedPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
@@ -131,7 +132,7 @@ final readonly class Draft
         $depths = self::depths($plan, $deepest);
 
         return $plan->vessel->fill > self::MOST_POURS * max(array_column($depths, 1))
-            ? null : self::search($plan, $depths, $plan->pins, $truest);
+            ? null : self::search($plan, $depths, array_map(fn(PinnedPour $one): Pin => $one->pin, $plan->pins), $truest);
     }
 
     /** @return non-empty-list<array{float, float}> least and greatest of each resin that may be poured, m */

@@ -37,11 +37,12 @@ final readonly class Layout
         foreach ($plan->inclusions as $inclusion) {
             $bottoms[$inclusion->id] = $layers->bottomOf($inclusion->id) ?? $inclusion->targetBottom;
         }
-        $pours = array_map(
-            fn(float $depth, int $resin): GivenPour => new GivenPour($plan->pourable()[$resin], $depth, 0.0, Coat::plain()),
-            $layers->depths(),
-            $layers->resins,
-        );
+        [$pours, $level] = [[], 0.0];
+        foreach ($layers->depths() as $k => $depth) {
+            $coat = $plan->pinnedAt($level, $level + $depth)->coat ?? Coat::plain();
+            $pours[] = new GivenPour($plan->pourable()[$layers->resins[$k]], $depth, 0.0, $coat);
+            $level += $depth;
+        }
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
     }

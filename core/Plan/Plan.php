@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pensilis\Plan;
 
 use Pensilis\Colour\Colourant;
-use Pensilis\Layering\Pin;
 use Pensilis\Layering\Wish;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
@@ -31,7 +30,7 @@ final readonly class Plan
      * @param list<GivenPour>                $pours      none where they are to be found
      * @param float|null                     $deepest    m, the greatest depth the artist allows
      * @param array<string, Colourant>       $colours
-     * @param list<Pin>                      $pins       pours that stay where they are while the others are found
+     * @param list<PinnedPour>               $pins       pours that stay where they are while the others are found
      * @param Weights                        $weights    what is wanted of a plan that is found
      * @param string                         $poured     id of the resin that pours are planned with; the first where it is none
      */
@@ -99,6 +98,14 @@ final readonly class Plan
                 && Wish::of($one, $this->resin()->density, $this->vessel->fill)->floats() ? $one->held(Hold::Tack) : $one,
             $this->inclusions,
         ));
+    }
+
+    /** What stays from one height to another while the others are found, m. */
+    public function pinnedAt(float $from, float $to): ?PinnedPour
+    {
+        [$bottom, $top] = [Wish::micrometres($from), Wish::micrometres($to)];
+
+        return array_values(array_filter($this->pins, fn(PinnedPour $one): bool => $one->pin->isAt($bottom, $top)))[0] ?? null;
     }
 
     /** The same at the bench by day, where a clock but no hours are given. */
@@ -186,7 +193,7 @@ final readonly class Plan
      * @param list<Inclusion>|null                $inclusions
      * @param list<GivenPour>|null                $pours
      * @param non-empty-array<string, Resin>|null $resins
-     * @param list<Pin>|null                      $pins
+     * @param list<PinnedPour>|null               $pins
      */
     private function but(
         ?string $poured = null,

@@ -14,6 +14,7 @@ use Pensilis\Material\Sealer;
 use Pensilis\Plan\Behind;
 use Pensilis\Plan\Compartment;
 use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\PinnedPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Resin\Resin;
@@ -59,7 +60,7 @@ final readonly class PlanReader
         $coats = CoatReader::read($this->problems, $root);
         $compartments = $this->compartments($root->child('vessel'), $resins, $coats);
         $pours = $this->pours($root, $resins, $coats);
-        $pins = $this->pins($root);
+        $pins = $this->pins($root, $resins, $coats);
         $depth = array_sum(array_map(fn(GivenPour $pour): float => $pour->depth, $pours));
         if ($vessel !== null && $depth > $vessel->shape->height() + Vessel::SAME) {
             $this->problems->add(
@@ -100,10 +101,20 @@ final readonly class PlanReader
      */
     private function compartments(Node $vessel, array $resins, CoatReader $coats): array
     {
-        $mixDensity = 1e-3 * (array_values($resins)[0]->density ?? 1e3);
+        $mixDensity = self::mixDensity($resins);
 
         return (new VesselReader($this->problems, $this->meshes))
             ->compartments($vessel, fn(Node $node): Recipe => $coats->recipe($node, $mixDensity));
+    }
+
+    /**
+     * @param array<string, Resin> $resins
+     *
+     * @return float g/ml of the first
+     */
+    private static function mixDensity(array $resins): float
+    {
+        return 1e-3 * (array_values($resins)[0]->density ?? 1e3);
     }
 
     /** What all given pours are deep together, m. */
@@ -112,15 +123,20 @@ final readonly class PlanReader
         return array_sum(array_map(fn(Node $pour): float => max(0.0, $pour->number('depth_mm')) / 1e3, $root->children('pours')));
     }
 
-    /** @return list<Pin> */
-    private function pins(Node $root): array
+    /**
+     * @param array<string, Resin> $resins the first of which colours are mixed into
+     *
+     * @return list<PinnedPour>
+     */
+    private function pins(Node $root, array $resins, CoatReader $coats): array
     {
-        $pins = [];
+        [$pins, $mixDensity] = [[], self::mixDensity($resins)];
         foreach ($root->maybeChild('layering')->children('pinned') as $node) {
             if ($node->number('to_mm') <= $node->number('from_mm')) {
                 $this->problems->add(Code::ImpossiblePin, $node->at('to_mm'));
             } else {
-                $pins[] = Pin::of($node->number('from_mm') / 1e3, $node->number('to_mm') / 1e3);
+                $pin = Pin::of($node->number('from_mm') / 1e3, $node->number('to_mm') / 1e3);
+                $pins[] = new PinnedPour($pin, $coats->coat($node, $mixDensity));
             }
         }
 

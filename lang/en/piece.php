@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // The page of a piece: what stands on it, but for labels of fields, findings and tasks.
 return [
-    'pour' => 'pour :number',
+    'pour' => 'pour :number', 'pinned' => 'pinned pour :number',
     'Pour' => 'Pour :number',
     'line' => [
         'size-round' => ':across across × :height high',
@@ -123,7 +123,8 @@ return [
         'weights'      => 'What matters most',
         'weights-note' => 'From 0 to 10 each. Left empty, the fewest pours come first, then the days until the last one; '
             . 'a sanded joint counts as four days.',
-        'edit' => 'Edit these pours', 'find' => 'Let the pours follow the objects',
+        'edit'        => 'Edit these pours', 'find' => 'Let the pours follow the objects',
+        'find-others' => 'Keep the coloured ones, find the others',
     ],
     'totals' => [
         'mix'          => 'In all :volume of mix, :mass: :a of A (:a_ml) and :b of B (:b_ml), with what cups keep and what is held back.',

@@ -44,6 +44,7 @@ return [
     'amount-fills'     => ':amount of mix fills it to :level.',
     'amount-covers'    => ':amount of mix covers :area, :film thick: :coats coats of this ground.',
     'pinned'           => 'That pour stays where it is; the others follow the objects around it.',
+    'coloured-pinned'  => 'The coloured pours stay where they are; the others follow the objects around them.',
     'unpinned'         => 'That pour follows the objects again.',
     'pour-split'       => 'Pour :number is divided.',
     'pour-again'       => 'One more like pour :number lies on it.',

@@ -27,8 +27,8 @@ return [
         'off'   => 'Objects off their height, in all', 'sanded' => 'Joints to sand', 'mixed' => 'Resin mixed',
         'lost'  => 'Left over',
     ],
-    'true' => 'none',
-    'take' => 'Take this one',
-    'note' => 'Taking one makes its pours your own. It replaces pours and colours that you have set; undo brings them back.',
-    'gone' => 'The piece has changed since these were found. Look again and choose.',
+    'none-of-it' => 'none',
+    'take'       => 'Take this one',
+    'note'       => 'Taking one makes its pours your own. It replaces pours and colours that you have set; undo brings them back.',
+    'gone'       => 'The piece has changed since these were found. Look again and choose.',
 ];

@@ -162,6 +162,33 @@ it('keeps a pour that is pinned while the others follow the objects', function (
     expect($piece->refresh()->document)->not->toHaveKey('layering');
 });
 
+it('keeps coloured pours where they are while the others are found, and gives their colours back', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::coloured());
+    $coloured = $piece->document['pours'];
+    $this->get("/pieces/{$piece->id}")->assertSee('Keep the coloured ones, find the others');
+    $this->put("/pieces/{$piece->id}/pins", ['of' => $piece->fingerprint()])->assertSessionHasNoErrors();
+    $pins = $piece->refresh()->document['layering']['pinned'];
+    $layout = Draft::of($piece->plan())->layout;
+    $tops = array_map(fn(LaidPour $pour): float => round(1e3 * $pour->top, 3), $layout->pours);
+    expect($piece->document)->not->toHaveKey('pours')
+        ->and(array_column($pins, 'zones'))->toBe(array_column($coloured, 'zones'))
+        ->and(array_column($pins, 'mix'))->toBe(array_column($coloured, 'mix'))
+        ->and(array_diff(array_column($pins, 'to_mm'), $tops))->toBe([]);
+    // Found as they are, they are mixed with their colours.
+    $known = $layout->pours[array_search((float) $pins[0]['to_mm'], $tops, true)];
+    expect($known->coat->isColoured())->toBeTrue()->and($known->coat->zones)->toHaveCount(count($pins[0]['zones']));
+    // A colour that a pinned pour is mixed of is in use.
+    $colour = $pins[0]['zones'][0]['mix'][0]['colour'];
+    $this->delete("/pieces/{$piece->id}/colours", ['colour' => $colour])->assertSessionHasErrors([
+        'colour' => 'This colour is mixed into pinned pour 1; take it out there first.',
+    ]);
+    $this->post("/pieces/{$piece->id}/pours")->assertSessionHasNoErrors();
+    $again = $piece->refresh()->document['pours'];
+    expect(array_column($again, 'zones'))->toBe(array_column($coloured, 'zones'))
+        ->and(array_column($again, 'mix'))->toBe(array_column($coloured, 'mix'))
+        ->and($piece->document['layering']['pinned'] ?? [])->toBe([]);
+});
+
 it('says what is wrong with a pin, and keeps what was there', function (array $pin, string $says): void {
     $piece = $this->pieceOf($this->user);
     $this->followingRedirects()->from("/pieces/{$piece->id}")->post("/pieces/{$piece->id}/pins", $pin)->assertOk()->assertSee($says);

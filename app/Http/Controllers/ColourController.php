@@ -38,19 +38,18 @@ final class ColourController extends Controller
         $id = self::said($request, 'colour');
         [$uses, $gone] = [[], false];
         $piece->change(function (array $document) use ($id, &$uses, &$gone): array {
-            $uses = Palette::usesOf($document, $id);
+            foreach (['pour' => '/pours', 'pinned' => '/layering/pinned'] as $word => $pours) {
+                foreach (Palette::usesOf($document, $id, $pours) as $k) {
+                    $uses[] = __("piece.{$word}", ['number' => $k + 1]);
+                }
+            }
             $left = Document::others($document, '/colours', $id);
             $gone = $uses === [] && count($left) < count(Document::list($document, '/colours'));
 
             return $gone ? ($left === [] ? array_diff_key($document, ['colours' => 1]) : ['colours' => $left] + $document) : $document;
         });
         if ($uses !== []) {
-            return self::to($piece)->withErrors([
-                'colour' => __(
-                    'asked.colour.used',
-                    ['uses' => implode(', ', array_map(fn(int $k): string => __('piece.pour', ['number' => $k + 1]), $uses))],
-                ),
-            ]);
+            return self::to($piece)->withErrors(['colour' => __('asked.colour.used', ['uses' => implode(', ', $uses)])]);
         }
 
         return $gone ? self::to($piece) : self::to($piece)->with('said', __('said.gone-already', ['name' => $id]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -31,6 +32,14 @@ final class PinController extends Controller
 
         return $full ? self::to($piece)->withErrors(['from_mm' => __('asked.pin.most', ['most' => self::MOST])])
             : self::to($piece)->with('said', __('said.pinned'))->with('selects', 'pours');
+    }
+
+    /** Those of its own pours that are coloured stay where they are, and the others are found around them. */
+    public function update(Request $request, Piece $piece): RedirectResponse
+    {
+        $piece->change(PourShaping::colouredPinned(...), self::said($request, 'of'));
+
+        return self::to($piece)->with('said', __('said.coloured-pinned'))->with('selects', 'pours');
     }
 
     /** By its number, on a page that shows what is there. */

@@ -147,7 +147,7 @@ final class EditPiece extends FormRequest
             }
         }
         $mixed = array_filter(
-            ['/colours', '/pours', '/vessel/compartments'],
+            ['/colours', '/pours', '/layering/pinned', '/vessel/compartments'],
             fn(string $list): bool => Document::value($changed, $list) !== Document::value($document, $list),
         );
 

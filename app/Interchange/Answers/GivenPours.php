@@ -12,6 +12,9 @@ use Pensilis\Material\Hold;
 /** Pours that were found, as a plan file gives them, with how what floats is held in them. */
 final class GivenPours
 {
+    /** What a pinned pour says of where it is. */
+    private const PLACE = ['from_mm' => true, 'to_mm' => true];
+
     /**
      * A document with the pours that were found for it as given ones.
      *
@@ -21,7 +24,12 @@ final class GivenPours
      */
     public static function into(array $document, PlanAnswer $answer): array
     {
-        $document = Document::with(Document::without($document, '/layering/pinned'), '/pours', self::of($answer));
+        $pours = array_map(
+            fn(array $pour, int $k): array => $pour + self::coatOf($document, $answer, $k),
+            self::of($answer),
+            array_keys(self::of($answer)),
+        );
+        $document = Document::with(Document::without($document, '/layering/pinned'), '/pours', $pours);
         foreach ($answer->plan->inclusions as $i => $inclusion) {
             if ($inclusion->hold === Hold::Tack) {
                 $document = Document::with($document, "/inclusions/{$i}/hold", Hold::Tack->value);
@@ -29,6 +37,22 @@ final class GivenPours
         }
 
         return $document;
+    }
+
+    /**
+     * What a pour is coloured with that stays where it is.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function coatOf(array $document, PlanAnswer $answer, int $k): array
+    {
+        $pour = $answer->layout->pours[$k] ?? null;
+        $pinned = $pour === null ? null : $answer->plan->pinnedAt($pour->bottom, $pour->top);
+        $number = $pinned === null ? false : array_search($pinned, $answer->plan->pins, true);
+
+        return $number === false ? [] : array_diff_key(Document::list($document, "/layering/pinned/{$number}"), self::PLACE);
     }
 
     /** @return list<array{resin: string, depth_mm: float, start_h: float}> none where there is no answer to take them from */

@@ -42,22 +42,37 @@ final class CoatShaping
         }
         $ink = array_search(ColourKind::Ink, $kinds, true);
         $drops = $ink === false ? [] : ['colour' => $ink, 'drops_per_cm2' => 1];
-        foreach (self::list($document, '/pours') as $k => $pour) {
-            $pour = self::mixed($pour, $kinds);
-            $zones = array_filter(self::list($pour, '/zones'), fn(array $zone): bool => isset($zone['shape']));
-            $pour['zones'] = array_map(fn(array $zone): array => self::mixed(self::sized($zone), $kinds), array_values($zones));
-            $pour['applied'] = array_map(
-                fn(array $one): array => self::lined($one) + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]]
-                    + ($one['kind'] === Application::Drops->value ? $drops : []),
-                array_values(array_filter(self::list($pour, '/applied'), fn(array $one): bool => isset($one['kind']))),
-            );
-            if ($pour['zones'] === []) {
-                unset($pour['pattern']);
+        foreach (['/pours', '/layering/pinned'] as $all) {
+            foreach (self::list($document, $all) as $k => $pour) {
+                $document = Document::with($document, "{$all}/{$k}", self::coat($pour, $kinds, $drops));
             }
-            $document = Document::with($document, "/pours/{$k}", array_filter($pour, fn(mixed $value): bool => $value !== []));
         }
 
         return $document;
+    }
+
+    /**
+     * @param array<string, mixed>      $pour
+     * @param array<string, ColourKind> $kinds
+     * @param array<string, mixed>      $drops of what falls on it
+     *
+     * @return array<string, mixed>
+     */
+    private static function coat(array $pour, array $kinds, array $drops): array
+    {
+        $pour = self::mixed($pour, $kinds);
+        $zones = array_filter(self::list($pour, '/zones'), fn(array $zone): bool => isset($zone['shape']));
+        $pour['zones'] = array_map(fn(array $zone): array => self::mixed(self::sized($zone), $kinds), array_values($zones));
+        $pour['applied'] = array_map(
+            fn(array $one): array => self::lined($one) + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]]
+                + ($one['kind'] === Application::Drops->value ? $drops : []),
+            array_values(array_filter(self::list($pour, '/applied'), fn(array $one): bool => isset($one['kind']))),
+        );
+        if ($pour['zones'] === []) {
+            unset($pour['pattern']);
+        }
+
+        return array_filter($pour, fn(mixed $value): bool => $value !== []);
     }
 
     /**

@@ -47,16 +47,16 @@ final class Palette
     }
 
     /**
-     * The pours in which a colour is used.
+     * The pours in which a colour is used: those that the document gives, or pins.
      *
      * @param array<string, mixed> $document
      *
      * @return list<int>
      */
-    public static function usesOf(array $document, string $id): array
+    public static function usesOf(array $document, string $id, string $pours = '/pours'): array
     {
         $uses = [];
-        foreach (array_values(Document::list($document, '/pours')) as $k => $pour) {
+        foreach (array_values(Document::list($document, $pours)) as $k => $pour) {
             foreach (is_array($pour) ? [$pour, ...Document::list($pour, '/zones')] : [] as $part) {
                 if (is_array($part) && in_array($id, array_column(Document::list($part, '/mix'), 'colour'), true)) {
                     $uses[] = $k;

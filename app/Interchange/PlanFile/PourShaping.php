@@ -10,6 +10,9 @@ final class PourShaping
     /** How a pour is changed: in the order in which a page offers it. */
     public const WAYS = ['split', 'join', 'lower', 'raise', 'remove', 'again'];
 
+    /** What a pour says of its colours and decoration. */
+    private const COAT = ['mix' => true, 'zones' => true, 'pattern' => true, 'applied' => true, 'thick_on_purpose' => true];
+
     /** Hours between two halves where nothing else says, as a coat that is soon tacky takes (memory). */
     private const GAP = 4.0;
 
@@ -57,6 +60,27 @@ final class PourShaping
         }
 
         return $document;
+    }
+
+    /**
+     * Those of given pours that are coloured or decorated stay where they are, the others are let go of.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed> unchanged where none is
+     */
+    public static function colouredPinned(array $document): array
+    {
+        [$pins, $level] = [[], 0.0];
+        foreach (array_filter(Document::list($document, '/pours'), is_array(...)) as $pour) {
+            [$from, $level] = [$level, $level + (Document::number($pour, '/depth_mm') ?? 0.0)];
+            $coat = array_intersect_key($pour, self::COAT);
+            if ($coat !== []) {
+                $pins[] = ['from_mm' => round($from, 3), 'to_mm' => round($level, 3)] + $coat;
+            }
+        }
+
+        return $pins === [] ? $document : Document::with(Document::without($document, '/pours'), '/layering/pinned', $pins);
     }
 
     /**

@@ -25,8 +25,6 @@ use Pensilis\Finding\Finding;
 use Pensilis\Finding\Question as Asked;
 use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
-use Pensilis\Layering\Pin;
-use Pensilis\Layering\Wish;
 use Pensilis\Layout\Cover;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\FittingPlaces;
@@ -202,9 +200,15 @@ final readonly class PieceView
     /** Whether a pour stays where it is while the others are found. */
     public function isPinned(int $k): bool
     {
-        [$from, $to] = array_map(Wish::micrometres(...), [$this->pour($k)->bottom, $this->pour($k)->top]);
+        return $this->plan->pinnedAt($this->pour($k)->bottom, $this->pour($k)->top) !== null;
+    }
 
-        return array_filter($this->plan->pins, fn(Pin $pin): bool => $pin->isAt($from, $to)) !== [];
+    /** Whether some of its own pours are coloured or decorated, and none goes onto wet resin: those may stay while others are found. */
+    public function mayPinColoured(): bool
+    {
+        $coats = array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->coat->isColoured() || $one->coat->applied !== []);
+
+        return $coats !== [] && array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->isOnWet) === [];
     }
 
     /** The resin of a pour, where the piece has several; else nothing. */

@@ -77,30 +77,32 @@ final readonly class WaysView
             'resin' => fn(PlanAnswer $one): string => implode(', ', array_unique(
                 array_map(fn(LaidPour $pour): string => $pour->resin->name, $one->layout->pours ?? []),
             )),
-            'pours'   => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
-            'depths'  => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
-            'pressed' => fn(PlanAnswer $one): string => implode(', ', $this->pressed($one)),
-            'last'    => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
-            'cured'   => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
-            'heat'    => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
-            'off'     => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
-                ? Words::say('ways.true') : $this->figures->length($is->off),
+            'pours'  => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
+            'depths' => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
+            'last'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
+            'cured'  => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
+            'heat'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
+            'off'    => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
+                ? Words::say('ways.none-of-it') : $this->figures->length($is->off),
             'sanded' => fn(PlanAnswer $one, Measures $is): string => (string) $is->sanded,
             'mixed'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->mixed),
             'lost'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->lost),
         ];
 
-        $lines = array_map(fn(callable $say): array => array_map(function (PlanAnswer $one) use ($say): string {
+        if (array_merge(...array_map(self::pressed(...), $this->all)) !== []) {
+            $says['pressed'] = fn(PlanAnswer $one): string => self::pressed($one) === []
+                ? Words::say('ways.none-of-it') : implode(', ', self::pressed($one));
+        }
+
+        return array_map(fn(callable $say): array => array_map(function (PlanAnswer $one) use ($say): string {
             $is = $one->measures();
 
             return $is === null ? '' : $say($one, $is);
         }, $this->all), $says);
-
-        return array_filter($lines, fn(array $cells): bool => implode('', $cells) !== '');
     }
 
     /** @return list<string> what it presses into tack */
-    private function pressed(PlanAnswer $one): array
+    private static function pressed(PlanAnswer $one): array
     {
         $pressed = array_filter($one->plan->inclusions, fn(Inclusion $object): bool => $object->hold === Hold::Tack);
 

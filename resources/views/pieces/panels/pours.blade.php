@@ -9,6 +9,11 @@
         <x-act :to="route('pieces.pours.destroy', $view->piece, false)" method="delete" :saw="$view->piece" class="d-inline">
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
         </x-act>
+        @if($view->mayPinColoured())
+            <x-act :to="route('pieces.pins.update', $view->piece, false)" method="put" :saw="$view->piece" class="d-inline">
+                <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find-others') }}</button>
+            </x-act>
+        @endif
     @endif
     <p class="mt-2"><a href="{{ route('pieces.ways', $view->piece, false) }}">{{ __('piece.pours.ways') }}</a></p>
     @if(!$view->isGiven())
