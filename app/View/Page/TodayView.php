@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Words\Words;
 use DateTimeImmutable;
+use Generator;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
 use Pensilis\Quantity\Duration;
@@ -175,9 +176,12 @@ final readonly class TodayView
         [$found, $moved] = [[], []];
         foreach ($this->clashes() as [$piece, $other, $at]) {
             $key = "{$piece->piece->id} {$other->piece->id} {$at}";
-            if (!isset($found[$key]) && count($found) < self::AHEAD) {
+            if (!isset($found[$key])) {
                 $found[$key] = [$piece, $other, $at, !isset($moved[$other->piece->id])];
                 $moved[$other->piece->id] = true;
+            }
+            if (count($found) >= self::AHEAD) {
+                break;
             }
         }
 
@@ -187,9 +191,9 @@ final readonly class TodayView
     /**
      * Each two at work at once where more are at it than the later one has hands for.
      *
-     * @return list<array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later
+     * @return Generator<int, array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later
      */
-    private function clashes(): array
+    private function clashes(): Generator
     {
         $spans = [];
         foreach ($this->going as $piece) {
@@ -201,18 +205,16 @@ final readonly class TodayView
             }
         }
         usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
-        [$found, $open] = [[], []];
+        $open = [];
         foreach ($spans as $span) {
             [$start, , $later] = $span;
             $open = array_filter($open, fn(array $one): bool => $one[1] > $start + 1e-6);
             $others = array_filter($open, fn(array $one): bool => $one[2] !== $later);
             foreach (count($others) < $later->hands() ? [] : $others as [, , $piece, $errand]) {
-                $found[] = [$piece, $later, $piece->moment($errand->start)];
+                yield [$piece, $later, $piece->moment($errand->start)];
             }
             $open[] = $span;
         }
-
-        return $found;
     }
 
     /**
@@ -223,7 +225,8 @@ final readonly class TodayView
     public function crowded(): array
     {
         $lying = [];
-        foreach ($this->going as $piece) {
+        $isLimited = array_filter($this->going, fn(TodayPiece $one): bool => $one->isLimited()) !== [];
+        foreach ($isLimited ? $this->going : [] as $piece) {
             $lies = $piece->lies($piece->clock());
             $from = $lies === null ? null : $piece->at($lies[0]);
             if ($lies !== null && $from !== null && $from < $this->now->modify('+' . self::SOON . ' hours')) {
