@@ -189,9 +189,9 @@ final readonly class TodayView
     }
 
     /**
-     * Each two at work at once where more are at it than the later one has hands for.
+     * Each two at work at once where more are at it than the later one has hands for. A coat of sealer does not count: it can be brushed a little sooner or later.
      *
-     * @return Generator<int, array{TodayPiece, TodayPiece, string}> a coat of sealer does not count: it can be brushed a little sooner or later
+     * @return Generator<int, array{TodayPiece, TodayPiece, string}>
      */
     private function clashes(): Generator
     {
