@@ -334,6 +334,9 @@ final class HeatRun
     {
         $strain = 0.0;
         foreach ($this->tracks as $track) {
+            if ($track->isCured()) {
+                continue;
+            }
             [$warmed, $cured, $warmest] = $track->reaction->change($this->kelvin, $kelvin, $this->alpha, $alpha);
             $strain = max($strain, $this->steps->strain($warmed, $cured, $warmest - $air));
         }
