@@ -73,26 +73,26 @@ final readonly class WaysView
     /** @return array<string, list<string>> what each is by every measure, by its name */
     public function lines(): array
     {
+        $pressed = array_merge(...array_map(self::pressed(...), $this->all)) === [] ? [] : [
+            'pressed' => fn(PlanAnswer $one): string => self::pressed($one) === []
+                ? Words::say('ways.none-of-it') : implode(', ', self::pressed($one)),
+        ];
         $says = [
             'resin' => fn(PlanAnswer $one): string => implode(', ', array_unique(
                 array_map(fn(LaidPour $pour): string => $pour->resin->name, $one->layout->pours ?? []),
             )),
             'pours'  => fn(PlanAnswer $one, Measures $is): string => (string) $is->pours,
             'depths' => fn(PlanAnswer $one): string => implode(' · ', $this->depths($one)),
-            'last'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
-            'cured'  => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
-            'heat'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
-            'off'    => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
+            ...$pressed,
+            'last'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->moment($is->hours),
+            'cured' => fn(PlanAnswer $one): string => $this->figures->moment(Known::up($one->hours())),
+            'heat'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->heat(round($is->celsius)),
+            'off'   => fn(PlanAnswer $one, Measures $is): string => $is->off < 5e-5
                 ? Words::say('ways.none-of-it') : $this->figures->length($is->off),
             'sanded' => fn(PlanAnswer $one, Measures $is): string => (string) $is->sanded,
             'mixed'  => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->mixed),
             'lost'   => fn(PlanAnswer $one, Measures $is): string => $this->figures->mass($is->lost),
         ];
-
-        if (array_merge(...array_map(self::pressed(...), $this->all)) !== []) {
-            $says['pressed'] = fn(PlanAnswer $one): string => self::pressed($one) === []
-                ? Words::say('ways.none-of-it') : implode(', ', self::pressed($one));
-        }
 
         return array_map(fn(callable $say): array => array_map(function (PlanAnswer $one) use ($say): string {
             $is = $one->measures();
