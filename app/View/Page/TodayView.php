@@ -189,7 +189,8 @@ final readonly class TodayView
     }
 
     /**
-     * Each two at work at once where more are at it than the later one has hands for. A coat of sealer does not count: it can be brushed a little sooner or later.
+     * Each two at work at once where more are at it than the later one has hands for. A coat of sealer does not count: it can be brushed a
+     * little sooner or later.
      *
      * @return Generator<int, array{TodayPiece, TodayPiece, string}>
      */
