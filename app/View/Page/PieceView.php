@@ -31,6 +31,7 @@ use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\PinnedPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
 
@@ -79,9 +80,11 @@ final readonly class PieceView
     /** Whether any pour has a colour, a region or something applied on it. */
     public function isColoured(): bool
     {
+        $pours = $this->isGiven() ? $this->plan->pours : $this->plan->pins;
+
         return array_filter(
-            $this->plan->pours,
-            fn(GivenPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== [],
+            $pours,
+            fn(GivenPour|PinnedPour $pour): bool => $pour->coat->isColoured() || $pour->coat->applied !== [],
         ) !== [];
     }
 
@@ -206,9 +209,8 @@ final readonly class PieceView
     /** Whether some of its own pours are coloured or decorated, and none goes onto wet resin: those may stay while others are found. */
     public function mayPinColoured(): bool
     {
-        $coats = array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->coat->isColoured() || $one->coat->applied !== []);
-
-        return $coats !== [] && array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->isOnWet) === [];
+        return $this->isGiven() && $this->isColoured()
+            && array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->isOnWet) === [];
     }
 
     /** The resin of a pour, where the piece has several; else nothing. */

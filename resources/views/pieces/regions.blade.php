@@ -2,16 +2,17 @@
 @php([$k, $grips] = [$regions->pour, $regions->grips])
 @foreach($regions->areas() as $z => [$shade, $path])
     <a class="part region-part" id="plan-{{ $z < 0 ? "ground-{$k}" : "region-{$k}-{$z}" }}"
-        href="#{{ $z < 0 ? "pour-{$k}" : "region-{$k}-{$z}" }}" draggable="false"
+        href="#{{ $z < 0 || !$view->isGiven() ? "pour-{$k}" : "region-{$k}-{$z}" }}" draggable="false"
         aria-label="{{ $z < 0 ? __('piece.regions.ground', ['number' => $k + 1]) : $regions->nameOf($z) }}"
-        @if($z >= 0) data-region="{{ $k }}-{{ $z }}" data-moves="{{ $grips->shape($z) }}" data-degrees="{{ $grips->degrees($z) }}" @endif>
+        @if($z >= 0 && $view->isGiven()) data-region="{{ $k }}-{{ $z }}" data-moves="{{ $grips->shape($z) }}"
+            data-degrees="{{ $grips->degrees($z) }}" @endif>
         <path class="region" fill="{{ $shade }}" d="{{ $path }}"/>
     </a>
 @endforeach
 @foreach($regions->edges as [$x, $y, $toX, $toY])
     <line class="region-edge" x1="{{ $x }}" y1="{{ $y }}" x2="{{ $toX }}" y2="{{ $toY }}"/>
 @endforeach
-@foreach(array_keys($view->plan->pours[$k]->coat->zones) as $z)
+@foreach($view->isGiven() ? array_keys($view->plan->pours[$k]->coat->zones) : [] as $z)
     @foreach($grips->of($z) as $n => $grip)
         <g class="grip" id="grip-{{ $k }}-{{ $z }}-{{ $n }}" tabindex="0" role="slider" data-grip="{{ $grip->key }}"
             data-kind="{{ $grip->kind }}" data-of="{{ $k }}-{{ $z }}" data-value="{{ $grip->value }}"
