@@ -55,6 +55,19 @@ final readonly class Finding
         return new self($this->code, $this->pointer, $this->quantities, $this->names, null, $this->with);
     }
 
+    /**
+     * The same of what stands at another place, with what mends it there.
+     *
+     * @param callable(string): string $moved by where it stood
+     */
+    public function at(callable $moved): self
+    {
+        $mend = $this->mend;
+
+        return new self($this->code, $moved($this->pointer), $this->quantities, $this->names, $mend === null
+            ? null : new Mend($moved($mend->pointer), $mend->value, $mend->rework, $mend->pour), $this->with);
+    }
+
     public function weight(): Weight
     {
         return $this->code->weight();

@@ -14,6 +14,9 @@ use Pensilis\Simulation\Simulation;
 /** The one place where all judges are asked, so that pages, sheet and commands say the same of a piece. */
 final class Judges
 {
+    /** What a pour and a pinned one say alike. */
+    private const COAT = '(mix|zones|pattern|applied|thick_on_purpose)';
+
     /** @return list<Finding> what can be said of a plan that has no layers */
     public static function ofPlan(Plan $plan): array
     {
@@ -23,12 +26,36 @@ final class Judges
     /** @return list<Finding> what can be said before any heat */
     public static function ofLayout(Plan $plan, Layout $layout): array
     {
-        return self::ask(
+        return self::ofPinned($plan, $layout, self::ask(
             new LayoutJudge($plan, $layout),
             new SetupJudge($plan, $layout),
             new ColourJudge($plan, $layout),
             new ScopeJudge($plan),
-        );
+        ));
+    }
+
+    /**
+     * The same where what pinned pours are coloured with is said of where the plan has it.
+     *
+     * @param list<Finding> $found
+     *
+     * @return list<Finding>
+     */
+    private static function ofPinned(Plan $plan, Layout $layout, array $found): array
+    {
+        foreach ($plan->pours === [] && $plan->pins !== [] ? $layout->pours : [] as $k => $pour) {
+            $number = array_search($plan->pinnedAt($pour->bottom, $pour->top), $plan->pins, true);
+            if ($number !== false) {
+                $moved = fn(string $pointer): string => (string) preg_replace(
+                    "#^/pours/{$k}/(?=" . self::COAT . '\b)#',
+                    "/layering/pinned/{$number}/",
+                    $pointer,
+                );
+                $found = array_map(fn(Finding $one): Finding => $one->at($moved), $found);
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -54,6 +81,8 @@ final class Judges
             new DueJudge($plan, $tasks),
             new ScopeJudge($plan),
         );
+
+        $found = self::ofPinned($plan, $layout, $found);
 
         // A joint that was planned as sanded is a step of the work, not a fault.
         return $plan->pours !== []

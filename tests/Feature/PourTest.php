@@ -7,6 +7,7 @@ use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\Vessel;
 use Pensilis\Answer\Planner;
+use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
@@ -174,11 +175,16 @@ it('keeps coloured pours where they are while the others are found, and gives th
         ->and(array_column($pins, 'zones'))->toBe(array_column($coloured, 'zones'))
         ->and(array_column($pins, 'mix'))->toBe(array_column($coloured, 'mix'))
         ->and(array_diff(array_column($pins, 'to_mm'), $tops))->toBe([]);
-    $this->get("/pieces/{$piece->id}")->assertOk()->assertSee('It is pinned')->assertSee('region-2-1', false)->assertDontSee('data-region', false);
+    $this->get("/pieces/{$piece->id}")->assertOk()->assertSee('It is pinned')
+        ->assertSee('region-2-1', false)->assertDontSee('data-region', false);
     $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertOk();
     foreach (['sheet', 'pours/2', 'template', 'pours/2/cure'] as $page) {
         $this->get("/pieces/{$piece->id}/{$page}")->assertOk();
     }
+    // What mends a coat mends it where it is pinned.
+    $plan = Plans::read([], Plans::changed(['/layering/pinned/0/pattern' => 'merges'], $piece->document));
+    $mends = array_column(array_column(Judges::ofLayout($plan, Draft::of($plan)->layout), 'mend'), 'pointer');
+    expect($mends)->toContain('/layering/pinned/0/pattern')->not->toContain('/pours/2/pattern');
     // Found as they are, they are mixed with their colours.
     $known = $layout->pours[array_search((float) $pins[0]['to_mm'], $tops, true)];
     expect($known->coat->isColoured())->toBeTrue()->and($known->coat->zones)->toHaveCount(count($pins[0]['zones']));
