@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Batching\PlannedMix;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\StudioSettings;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
@@ -20,6 +22,7 @@ final readonly class Agenda
      * @param list<PourMoments> $pours
      * @param list<Joint>       $joints
      * @param list<Task>        $tasks
+     * @param list<PlannedMix>  $mixes  of each pour
      */
     private function __construct(
         public StudioSettings $studio,
@@ -27,6 +30,7 @@ final readonly class Agenda
         private array $pours,
         private array $joints,
         private array $tasks,
+        private array $mixes,
     ) {}
 
     /** Empty where nothing could be planned, or there is no clock to plan by. */
@@ -35,8 +39,27 @@ final readonly class Agenda
         [$simulation, $studio, $isCovered] = [$answer->simulation, $answer->plan->studio, $answer->plan->setup->isCovered];
 
         return $simulation === null || !$answer->isFeasible() || !$studio->clock->isSet()
-            ? new self($studio, $isCovered, [], [], [])
-            : new self($studio, $isCovered, array_map(PourMoments::of(...), $simulation->pours), $answer->joints, $answer->tasks);
+            ? new self($studio, $isCovered, [], [], [], [])
+            : new self(
+                $studio,
+                $isCovered,
+                array_map(PourMoments::of(...), $simulation->pours),
+                $answer->joints,
+                $answer->tasks,
+                self::mixes($answer),
+            );
+    }
+
+    /** @return list<PlannedMix> what is mixed for each pour */
+    public static function mixes(PlanAnswer $answer): array
+    {
+        return array_map(fn(LaidPour $pour): PlannedMix => PlannedMix::of($pour->batch), $answer->layout->pours ?? []);
+    }
+
+    /** What is mixed for a pour. */
+    public function mix(int $pour): PlannedMix
+    {
+        return $this->mixes[$pour];
     }
 
     public function isEmpty(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Batching\OneMix;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Places;
@@ -210,6 +211,19 @@ final class Workshop
     public function makespan(): float
     {
         return $this->rank[2];
+    }
+
+    /** @return list<OneMix> mixes that serve several pieces */
+    public function oneMixes(): array
+    {
+        $mixes = [];
+        foreach ($this->answers as $n => $answer) {
+            foreach ($answer->isFeasible() ? Agenda::mixes($answer) : [] as $k => $mix) {
+                $mixes[] = [$answer->simulation?->starts()[$k] ?? 0.0, $n, $k, $mix];
+            }
+        }
+
+        return OneMix::all($mixes);
     }
 
     /** @return list<array{int, Task}> of all pieces, with the number of each, in order of time */

@@ -162,6 +162,20 @@ it('counts two pairs of hands, level places and boxes', function (): void {
     }
 });
 
+it('C15 tells of one mix that serves two pieces of the same hour, in grams of A and B', function (): void {
+    $low = Plans::changed(['/inclusions' => [], '/vessel/height_mm' => 20], $this->cone);
+    Carbon::setTestNow(($this->at)(-1.0));
+    $piece = ($this->planned)($low, 'Low one');
+    $this->get('/today')->assertOk()->assertDontSee('One mix for several');
+    ($this->planned)($low, 'Low two');
+    $both = 2.0 * ($this->answer)($piece)->layout->pours[0]->batch->mixed();
+    // 100 : 45 by weight.
+    $grams = fn(float $share): string => number_format($share * $both, 1) . ' g';
+    $this->get('/today')->assertSeeInOrder([
+        'One mix for several', $grams(1.0) . ' of Slow deep-cast', $grams(100 / 145) . ' of A', $grams(45 / 145) . ' of B', 'Low', 'Low',
+    ]);
+});
+
 it('gives a piece that nobody began new times from now on, and keeps what was poured of another', function (): void {
     $late = ($this->planned)($this->cone, 'Late');
     $begun = ($this->planned)($this->cone, 'Begun');

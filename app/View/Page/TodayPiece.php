@@ -13,6 +13,7 @@ use Pensilis\Answer\Agenda;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
+use Pensilis\Batching\PlannedMix;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\TaskKind;
@@ -147,6 +148,17 @@ final readonly class TodayPiece
     public function span(float $hours): string
     {
         return $this->figures()->span($hours);
+    }
+
+    public function mass(float $grams): string
+    {
+        return $this->figures()->mass($grams);
+    }
+
+    /** What is mixed for it, where it is a pour. */
+    public function mix(Errand $errand): ?PlannedMix
+    {
+        return $errand->task->kind === TaskKind::Pour && $errand->task->pour !== null ? $this->agenda?->mix($errand->task->pour) : null;
     }
 
     private function figures(): Figures

@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Generator;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
+use Pensilis\Batching\OneMix;
 use Pensilis\Quantity\Duration;
 use Pensilis\Scheduling\TaskKind;
 
@@ -262,6 +263,31 @@ final readonly class TodayView
         }
 
         return null;
+    }
+
+    /** @return list<array{string, list<array{TodayPiece, string}>}> when and of what, and for which pieces: mixes that serve several */
+    public function oneMixes(): array
+    {
+        $mixes = [];
+        foreach ($this->going as $n => $piece) {
+            $now = $piece->hour($this->now);
+            foreach ($piece->errands as $errand) {
+                $mix = $errand->task->start > $now && $errand->task->start < $now + self::SOON ? $piece->mix($errand) : null;
+                if ($mix !== null) {
+                    $mixes[] = [$errand->task->start - $now, $n, (int) $errand->task->pour, $mix];
+                }
+            }
+        }
+
+        return array_map(function (OneMix $one): array {
+            [$a, $b] = $one->grams();
+            $first = $this->going[$one->shares[0][0]];
+
+            return [Words::say('today.one-mix-says', [
+                'at' => $first->moment($first->hour($this->now) + $one->at), 'mass' => $first->mass($a + $b), 'resin' => $one->resin(),
+                'a'  => $first->mass($a), 'b' => $first->mass($b),
+            ]), array_map(fn(array $share): array => [$this->going[$share[0]], $first->mass($share[2]->grams())], $one->shares)];
+        }, array_slice(OneMix::all($mixes), 0, self::AHEAD));
     }
 
     /** Where a moment lies on the time line, percent. */

@@ -1,4 +1,5 @@
 @php([$tooLong, $late, $conflicts, $crowded] = [$view->tooLong(), $view->late(), $view->conflicts(), $view->crowded()])
+@php($oneMixes = $view->oneMixes())
 <div id="day">
     @if($view->unplanned() !== [])
         <p class="status" role="status" hx-get="{{ route('today', ['find' => 1, 'minutes' => $view->atHand()], false) }}" hx-trigger="load"
@@ -25,6 +26,22 @@
             @include('today.list', ['lines' => $view->ahead(), 'none' => __('today.nothing-ahead')])
         </section>
     </div>
+    @if($oneMixes !== [])
+        <section aria-labelledby="one-mix">
+            <h2 id="one-mix">{{ __('today.one-mix') }}</h2>
+            <ul class="errands">
+                @foreach($oneMixes as [$says, $shares])
+                    <li>
+                        <span>{{ $says }}</span>
+                        @foreach($shares as [$one, $grams])
+                            <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
+                            <span class="quiet">{{ $grams }}</span>
+                        @endforeach
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     @if($view->going !== [])
         <section aria-labelledby="line">
             <h2 id="line">{{ __('today.line') }}</h2>

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Batching;
+
+/** What is mixed for one pour: of which resin, grams of A and of B, and how long it may stay in the cup. */
+final readonly class PlannedMix
+{
+    /** @param float $potLife h */
+    public function __construct(public string $resin, public float $a, public float $b, public float $potLife) {}
+
+    public static function of(Batch $batch): self
+    {
+        [$a, $b] = $batch->resin->ratio->split($batch->mixed());
+
+        return new self($batch->resin->name, $a, $b, $batch->resin->sheet->potLife / 3600.0);
+    }
+
+    public function grams(): float
+    {
+        return $this->a + $this->b;
+    }
+
+    /** What may come from one cup is called the same: the same resin in the same ratio. */
+    public function kind(): string
+    {
+        return sprintf('%s %.4f', $this->resin, $this->a / max(1e-9, $this->grams()));
+    }
+}
