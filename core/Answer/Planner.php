@@ -32,6 +32,9 @@ use Pensilis\Thermal\SimulatedPour;
  */
 final readonly class Planner
 {
+    /** So many times the fewest pours of any resin, and another is outdone. */
+    private const OUTDONE = 2;
+
     public function __construct(private CalibrationStore $store) {}
 
     public function plan(Plan $plan): PlanAnswer
@@ -124,10 +127,12 @@ final readonly class Planner
     public function ways(Plan $plan): array
     {
         [$ways, $pressed] = [[], []];
-        foreach (array_keys($plan->resins) as $id) {
-            $answer = $this->pouredWith($plan, (string) $id, PHP_INT_MAX);
+        $each = array_map(fn(int|string $id): PlanAnswer => $this->pouredWith($plan, (string) $id, PHP_INT_MAX), array_keys($plan->resins));
+        $pours = array_map(fn(PlanAnswer $one): float => $one->isFeasible() ? (float) count($one->layout->pours ?? []) : INF, $each);
+        $most = self::OUTDONE * min([INF, ...$pours]);
+        foreach ($each as $n => $answer) {
             $down = $answer->plan->pressedDown();
-            array_push($ways, ...$this->around($answer));
+            array_push($ways, ...$this->around($answer, $pours[$n] > $most));
             if ($down->inclusions !== $answer->plan->inclusions) {
                 $pressed[] = $this->searched($down, PHP_INT_MAX);
             }
@@ -151,14 +156,19 @@ final readonly class Planner
         return $ways;
     }
 
-    /** @return list<PlanAnswer> an answer and what differs from it; none where there is none */
-    private function around(PlanAnswer $answer): array
+    /**
+     * @param bool $isOutdone whether another resin does it in so few pours that nothing like this one is worth to look for
+     *
+     * @return list<PlanAnswer> an answer and what differs from it; none where there is none
+     */
+    private function around(PlanAnswer $answer, bool $isOutdone): array
     {
         if (!$answer->isFeasible() || $answer->simulation === null) {
             return [];
         }
+        $found = Trial::followed($answer->simulation, $answer->joints, $answer->deepest);
 
-        return [$answer, ...$this->others($answer->plan, Trial::followed($answer->simulation, $answer->joints, $answer->deepest))];
+        return [$answer, ...($isOutdone ? [] : $this->others($answer->plan, $found))];
     }
 
     /** @return list<PlanAnswer> */
