@@ -166,8 +166,8 @@ it('keeps every acknowledged change when a worker is killed, and goes on', funct
 });
 
 it('says that there is no room, changes nothing, and goes on when there is', function (): void {
-    // A file may grow to one megabyte and no more: the system then says of a write what it says of a full disk.
-    $served = Served::start("trap '' XFSZ; ulimit -f 1024");
+    // A file may grow to three quarters of a megabyte and no more: the system then says of a write what it says of a full disk.
+    $served = Served::start("trap '' XFSZ; ulimit -f 768");
     $visitor = $served->visitor('full@studio.example');
     $path = pieceSent($visitor, Plans::cone());
     $sizes = [];
