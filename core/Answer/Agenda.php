@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Batching\PlannedMix;
-use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\StudioSettings;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
@@ -46,14 +45,8 @@ final readonly class Agenda
                 array_map(PourMoments::of(...), $simulation->pours),
                 $answer->joints,
                 $answer->tasks,
-                self::mixes($answer),
+                $answer->mixes(),
             );
-    }
-
-    /** @return list<PlannedMix> what is mixed for each pour */
-    public static function mixes(PlanAnswer $answer): array
-    {
-        return array_map(fn(LaidPour $pour): PlannedMix => PlannedMix::of($pour->batch), $answer->layout->pours ?? []);
     }
 
     /** What is mixed for a pour. */

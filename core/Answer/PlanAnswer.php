@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Batching\PlannedMix;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
@@ -151,6 +153,12 @@ final readonly class PlanAnswer
     public function cost(): ?float
     {
         return $this->measures()?->cost($this->plan->weights);
+    }
+
+    /** @return list<PlannedMix> what is mixed for each pour */
+    public function mixes(): array
+    {
+        return array_map(fn(LaidPour $pour): PlannedMix => PlannedMix::of($pour->batch), $this->layout->pours ?? []);
     }
 
     /** Null where it is none. */

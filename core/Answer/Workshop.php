@@ -127,7 +127,8 @@ final class Workshop
             $last = $pours[count($pours) - 1] ?? null;
             // As short as its windows allow, whatever the hours.
             $opens = array_sum(array_map(fn(SimulatedPour $pour): float => $pour->recoatOpens ?? 0.0, array_slice($pours, 0, -1)));
-            $lies = [Beside::span($one)[0], Beside::span($one)[0] + $opens + ($last->demold ?? 0.0)];
+            [$from] = Beside::span($one);
+            $lies = [$from, $from + $opens + ($last->demold ?? 0.0)];
             $level = $level->with($lies);
             $boxes = $one->plan->setup->isCovered ? $boxes->with($lies) : $boxes;
             $after = min($after, ($last->fullCure ?? 0.0) - ($last->demold ?? 0.0));
@@ -218,8 +219,9 @@ final class Workshop
     {
         $mixes = [];
         foreach ($this->answers as $n => $answer) {
-            foreach ($answer->isFeasible() ? Agenda::mixes($answer) : [] as $k => $mix) {
-                $mixes[] = [$answer->simulation?->starts()[$k] ?? 0.0, $n, $k, $mix];
+            $starts = $answer->simulation?->starts() ?? [];
+            foreach ($answer->isFeasible() ? $answer->mixes() : [] as $k => $mix) {
+                $mixes[] = [$starts[$k] ?? 0.0, $n, $k, $mix];
             }
         }
 

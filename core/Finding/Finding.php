@@ -63,9 +63,9 @@ final readonly class Finding
     public function at(callable $moved): self
     {
         $mend = $this->mend;
+        $mend = $mend === null ? null : new Mend($moved($mend->pointer), $mend->value, $mend->rework, $mend->pour);
 
-        return new self($this->code, $moved($this->pointer), $this->quantities, $this->names, $mend === null
-            ? null : new Mend($moved($mend->pointer), $mend->value, $mend->rework, $mend->pour), $this->with);
+        return new self($this->code, $moved($this->pointer), $this->quantities, $this->names, $mend, $this->with);
     }
 
     public function weight(): Weight

@@ -44,8 +44,8 @@ final class Judges
     private static function ofPinned(Plan $plan, Layout $layout, array $found): array
     {
         foreach ($plan->pours === [] && $plan->pins !== [] ? $layout->pours : [] as $k => $pour) {
-            $number = array_search($plan->pinnedAt($pour->bottom, $pour->top), $plan->pins, true);
-            if ($number !== false) {
+            $number = $plan->pinAt($pour->bottom, $pour->top);
+            if ($number !== null) {
                 $moved = fn(string $pointer): string => (string) preg_replace(
                     "#^/pours/{$k}/(?=" . self::COAT . '\b)#',
                     "/layering/pinned/{$number}/",

@@ -39,7 +39,8 @@ final readonly class Layout
         }
         [$pours, $level] = [[], 0.0];
         foreach ($layers->depths() as $k => $depth) {
-            $coat = $plan->pinnedAt($level, $level + $depth)->coat ?? Coat::plain();
+            $pin = $plan->pinAt($level, $level + $depth);
+            $coat = $pin === null ? Coat::plain() : $plan->pins[$pin]->coat;
             $pours[] = new GivenPour($plan->pourable()[$layers->resins[$k]], $depth, 0.0, $coat);
             $level += $depth;
         }

@@ -100,12 +100,12 @@ final readonly class Plan
         ));
     }
 
-    /** What stays from one height to another while the others are found, m. */
-    public function pinnedAt(float $from, float $to): ?PinnedPour
+    /** The number of the pin that stays from one height to another, m; null where none does. */
+    public function pinAt(float $from, float $to): ?int
     {
         [$bottom, $top] = [Wish::micrometres($from), Wish::micrometres($to)];
 
-        return array_values(array_filter($this->pins, fn(PinnedPour $one): bool => $one->pin->isAt($bottom, $top)))[0] ?? null;
+        return array_key_first(array_filter($this->pins, fn(PinnedPour $one): bool => $one->pin->isAt($bottom, $top)));
     }
 
     /** The same at the bench by day, where a clock but no hours are given. */

@@ -27,9 +27,12 @@ final readonly class Places
     public function from(array $span): float
     {
         [$at, $length] = [$span[0], $span[1] - $span[0]];
+        if ($this->many === null) {
+            return $at;
+        }
         $ends = array_column($this->taken, 1);
         sort($ends);
-        foreach ($this->many === null ? [] : [$at, ...$ends] as $begin) {
+        foreach ([$at, ...$ends] as $begin) {
             if ($begin >= $at && $this->most($begin, $begin + $length) < $this->many) {
                 return $begin;
             }

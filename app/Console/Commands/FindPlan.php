@@ -7,7 +7,6 @@ namespace App\Console\Commands;
 use App\Interchange\Answers\AnswerWriter;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
-use Pensilis\Batching\OneMix;
 use Pensilis\Plan\Plan;
 use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\CalibrationStore;
@@ -60,19 +59,8 @@ final class FindPlan extends PlanCommand
                 fn(array $one): array => ['piece' => $one[0]] + AnswerWriter::task($one[1], $first->studio->clock),
                 $workshop->tasks(),
             ),
-            'one_mix'    => array_map(self::oneMix(...), $workshop->oneMixes()),
+            'one_mix'    => array_map(AnswerWriter::oneMix(...), $workshop->oneMixes()),
             'makespan_h' => $workshop->makespan(), 'bound_h' => $workshop->bound, 'hands' => $first->studio->hands,
         ], $workshop->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
-    }
-
-    /** @return array<string, mixed> */
-    private static function oneMix(OneMix $mix): array
-    {
-        [$a, $b] = $mix->grams();
-
-        return ['at_h'              => $mix->at, 'resin' => $mix->resin(), 'a_g' => $a, 'b_g' => $b, 'pours' => array_map(
-            fn(array $share): array => ['piece' => $share[0], 'pour' => $share[1], 'mix_g' => $share[2]->grams()],
-            $mix->shares,
-        )];
     }
 }

@@ -32,11 +32,11 @@ final class WayController extends Controller
     {
         $said = self::said($request, 'way');
         $offers = ctype_digit($said) ? $answers->keptOffers($piece) : null;
-        $way = $offers->all[(int) $said] ?? null;
-        $resin = $this->studio()->resins()[$offers->elsewhere[(int) $said] ?? ''] ?? null;
+        [$way, $elsewhere] = [$offers->all[(int) $said] ?? null, $offers->elsewhere[(int) $said] ?? null];
         if ($way === null) {
             return redirect()->route('pieces.ways', $piece)->withErrors(['way' => __('ways.gone')]);
         }
+        $resin = $elsewhere === null ? null : $this->studio()->resins()[$elsewhere] ?? null;
         $piece->change(fn(array $document): array => GivenPours::into(
             $resin === null ? $document : Document::withOneMore($document, 'resins', $resin, 'resin'),
             $way,

@@ -9,6 +9,7 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupLife;
 use Pensilis\Batching\CupSplit;
+use Pensilis\Batching\OneMix;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Judgement\Judges;
@@ -100,6 +101,20 @@ final class AnswerWriter
             'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
             'start_h' => $task->start, 'end_h' => $task->end,
             'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function oneMix(OneMix $mix): array
+    {
+        [$a, $b] = $mix->grams();
+
+        return [
+            'at_h'  => $mix->at, 'resin' => $mix->resin(), 'a_g' => $a, 'b_g' => $b,
+            'pours' => array_map(
+                fn(array $share): array => ['piece' => $share[0], 'pour' => $share[1], 'mix_g' => $share[2]->grams()],
+                $mix->shares,
+            ),
         ];
     }
 

@@ -212,7 +212,8 @@ final readonly class Answers
         return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
             $plan,
             function (Planner $planner, Plan $plan) use ($happened, $beside): PlanAnswer {
-                $timed = fn(float $from): PlanAnswer => $planner->timed($plan, $happened->away($beside?->taken() ?? [])->from($from));
+                $happened = $happened->away($beside?->taken() ?? []);
+                $timed = fn(float $from): PlanAnswer => $planner->timed($plan, $happened->from($from));
                 $answer = $timed($happened->now);
 
                 // What was begun lies where it lies.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\Answers;
 
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\PourShaping;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Material\Hold;
@@ -12,9 +13,6 @@ use Pensilis\Material\Hold;
 /** Pours that were found, as a plan file gives them, with how what floats is held in them. */
 final class GivenPours
 {
-    /** What a pinned pour says of where it is. */
-    private const PLACE = ['from_mm' => true, 'to_mm' => true];
-
     /**
      * A document with the pours that were found for it as given ones.
      *
@@ -24,11 +22,10 @@ final class GivenPours
      */
     public static function into(array $document, PlanAnswer $answer): array
     {
-        $pours = array_map(
-            fn(array $pour, int $k): array => $pour + self::coatOf($document, $answer, $k),
-            self::of($answer),
-            array_keys(self::of($answer)),
-        );
+        $pours = [];
+        foreach (self::of($answer) as $k => $pour) {
+            $pours[] = $pour + self::coatOf($document, $answer, $k);
+        }
         $document = Document::with(Document::without($document, '/layering/pinned'), '/pours', $pours);
         foreach ($answer->plan->inclusions as $i => $inclusion) {
             if ($inclusion->hold === Hold::Tack) {
@@ -49,10 +46,9 @@ final class GivenPours
     private static function coatOf(array $document, PlanAnswer $answer, int $k): array
     {
         $pour = $answer->layout->pours[$k] ?? null;
-        $pinned = $pour === null ? null : $answer->plan->pinnedAt($pour->bottom, $pour->top);
-        $number = $pinned === null ? false : array_search($pinned, $answer->plan->pins, true);
+        $number = $pour === null ? null : $answer->plan->pinAt($pour->bottom, $pour->top);
 
-        return $number === false ? [] : array_diff_key(Document::list($document, "/layering/pinned/{$number}"), self::PLACE);
+        return $number === null ? [] : PourShaping::coatOf(Document::list($document, "/layering/pinned/{$number}"));
     }
 
     /** @return list<array{resin: string, depth_mm: float, start_h: float}> none where there is no answer to take them from */

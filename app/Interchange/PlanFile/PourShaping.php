@@ -74,13 +74,25 @@ final class PourShaping
         [$pins, $level] = [[], 0.0];
         foreach (array_filter(Document::list($document, '/pours'), is_array(...)) as $pour) {
             [$from, $level] = [$level, $level + (Document::number($pour, '/depth_mm') ?? 0.0)];
-            $coat = array_intersect_key($pour, self::COAT);
+            $coat = self::coatOf($pour);
             if ($coat !== []) {
                 $pins[] = ['from_mm' => round($from, 3), 'to_mm' => round($level, 3)] + $coat;
             }
         }
 
         return $pins === [] ? $document : Document::with(Document::without($document, '/pours'), '/layering/pinned', $pins);
+    }
+
+    /**
+     * What a pour, given or pinned, says of its colours and decoration.
+     *
+     * @param array<array-key, mixed> $pour
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function coatOf(array $pour): array
+    {
+        return array_intersect_key($pour, self::COAT);
     }
 
     /**

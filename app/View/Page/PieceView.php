@@ -203,7 +203,7 @@ final readonly class PieceView
     /** Whether a pour stays where it is while the others are found. */
     public function isPinned(int $k): bool
     {
-        return $this->plan->pinnedAt($this->pour($k)->bottom, $this->pour($k)->top) !== null;
+        return $this->plan->pinAt($this->pour($k)->bottom, $this->pour($k)->top) !== null;
     }
 
     /** Whether some of its own pours are coloured or decorated, and none goes onto wet resin: those may stay while others are found. */

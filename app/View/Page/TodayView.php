@@ -222,7 +222,7 @@ final readonly class TodayView
     /**
      * Pieces that find no level place, or no box, when their first pour is planned: those that lie from earlier on have theirs.
      *
-     * @return list<array{TodayPiece, string}> piece, and what is missing until when
+     * @return list<array{TodayPiece, '', string}> piece, nothing to do, and what is missing until when
      */
     public function crowded(): array
     {
@@ -239,10 +239,14 @@ final readonly class TodayView
         usort($lying, fn(array $one, array $other): int => [$one[0], $one[2]->piece->id] <=> [$other[0], $other[2]->piece->id]);
         $found = [];
         foreach ($lying as $n => [$from, , $piece]) {
-            $before = $piece->hasBegun() || !$piece->isLimited() ? null
-                : array_filter(array_slice($lying, 0, $n), fn(array $one): bool => $one[1] > $from);
-            $says = $before === null ? null : $this->missing($piece, array_column($before, 2));
-            $found = $says === null ? $found : [...$found, [$piece, $says]];
+            if ($piece->hasBegun() || !$piece->isLimited()) {
+                continue;
+            }
+            $before = array_filter(array_slice($lying, 0, $n), fn(array $one): bool => $one[1] > $from);
+            $says = $this->missing($piece, array_column($before, 2));
+            if ($says !== null) {
+                $found[] = [$piece, '', $says];
+            }
         }
 
         return array_slice($found, 0, self::AHEAD);

@@ -66,15 +66,7 @@
     @if($crowded !== [])
         <section aria-labelledby="crowded">
             <h2 id="crowded">{{ __('today.crowded') }}</h2>
-            <ul class="errands">
-                @foreach($crowded as [$one, $says])
-                    <li>
-                        <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
-                        <span class="quiet">{{ $says }}</span>
-                        @if($one->hasPoursLeft())@include('today.make-room', ['for' => $one->piece])@endif
-                    </li>
-                @endforeach
-            </ul>
+            @include('today.list', ['lines' => $crowded, 'none' => '', 'anew' => true])
         </section>
     @endif
     @if($view->stuck() !== [])

@@ -5,7 +5,7 @@
         @foreach($lines as [$one, $what, $when])
             <li>
                 <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>
-                <span>{{ $what }}</span>
+                @if($what !== '')<span>{{ $what }}</span>@endif
                 <span class="quiet">{{ $when }}</span>
                 @if(($anew ?? false) && $one->hasPoursLeft())@include('today.make-room', ['for' => $one->piece])@endif
             </li>
