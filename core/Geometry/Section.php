@@ -182,7 +182,8 @@ final readonly class Section
         return $this->round && $this->halfX === $this->halfY;
     }
 
-    private function contains(float $x, float $y): bool
+    /** Whether a point lies inside or on the edge. */
+    public function contains(float $x, float $y): bool
     {
         return $this->outline?->contains($x, $y) ?? $this->beyond($x, $y) <= 1e-9;
     }

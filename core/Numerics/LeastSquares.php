@@ -35,7 +35,7 @@ final readonly class LeastSquares
         [$left, $damping] = [$misses($point), 1e-3];
         $slopes = self::slopes($misses, $point, $left);
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $step = self::solve(self::normal($slopes, $damping), self::pull($slopes, $left));
+            $step = Linear::solve(self::normal($slopes, $damping), self::pull($slopes, $left));
             $next = array_map(fn(float $here, float $more): float => $here + min(max(-$more, -1.0), 1.0), $point, $step);
             $then = $misses($next);
             if (self::square($then) >= self::square($left)) {
@@ -68,7 +68,7 @@ final readonly class LeastSquares
         $scatter = max(1.0, self::square($this->left) / max(1, count($this->left) - count($this->point)));
         $unit = array_map(fn(int $other): float => $other === $n ? 1.0 : 0.0, array_keys($this->point));
 
-        return sqrt($scatter * max(0.0, self::solve(self::normal($this->slopes, 0.0), $unit)[$n]));
+        return sqrt($scatter * max(0.0, Linear::solve(self::normal($this->slopes, 0.0), $unit)[$n]));
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class LeastSquares
         $rows = [];
         foreach ($slopes as $i => $one) {
             $rows[] = array_map(
-                fn(array $other, int $k): float => self::product($one, $other) * ($k === $i ? 1.0 + $damping : 1.0)
+                fn(array $other, int $k): float => Linear::product($one, $other) * ($k === $i ? 1.0 + $damping : 1.0)
                     + ($k === $i ? 1e-9 : 0.0),
                 $slopes,
                 array_keys($slopes),
@@ -117,51 +117,12 @@ final readonly class LeastSquares
      */
     private static function pull(array $slopes, array $left): array
     {
-        return array_map(fn(array $one): float => self::product($one, $left), $slopes);
-    }
-
-    /**
-     * Gauss's elimination; the matrix is small and positive.
-     *
-     * @param list<list<float>> $rows
-     * @param list<float>       $right
-     *
-     * @return list<float>
-     */
-    private static function solve(array $rows, array $right): array
-    {
-        $count = count($right);
-        for ($i = 0; $i < $count; $i++) {
-            for ($k = $i + 1; $k < $count; $k++) {
-                $share = $rows[$k][$i] / $rows[$i][$i];
-                for ($j = $i; $j < $count; $j++) {
-                    $rows[$k][$j] -= $share * $rows[$i][$j];
-                }
-                $right[$k] -= $share * $right[$i];
-            }
-        }
-        for ($i = $count - 1; $i >= 0; $i--) {
-            for ($j = $i + 1; $j < $count; $j++) {
-                $right[$i] -= $rows[$i][$j] * $right[$j];
-            }
-            $right[$i] /= $rows[$i][$i];
-        }
-
-        return array_values($right);
+        return array_map(fn(array $one): float => Linear::product($one, $left), $slopes);
     }
 
     /** @param list<float> $one */
     private static function square(array $one): float
     {
-        return self::product($one, $one);
-    }
-
-    /**
-     * @param list<float> $one
-     * @param list<float> $other
-     */
-    private static function product(array $one, array $other): float
-    {
-        return array_sum(array_map(fn(float $a, float $b): float => $a * $b, $one, $other));
+        return Linear::product($one, $one);
     }
 }

@@ -286,7 +286,7 @@ final class HeatRun
             $middle,
             $radius,
             $mix->alpha,
-            $this->corner,
+            $this->corner?->within($this->level),
         );
         $middle = $at(null);
 

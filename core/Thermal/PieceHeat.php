@@ -29,7 +29,7 @@ final class PieceHeat
     private const MILD = 20.0;
 
     /** Heights at which the equivalent radius is found by root search; between them it goes straight, as a share of that of equal area. */
-    private const FOUND = 32;
+    private const FOUND = 16;
 
     /** A section narrower than that is a point, m. */
     private const POINT = 1e-5;
@@ -135,14 +135,7 @@ final class PieceHeat
      */
     private function standIn(Section $section, float $conductivity, ?float $power = null): EquivalentSection
     {
-        if ($section->isCircle()) {
-            return EquivalentSection::circle(sqrt($section->area() / M_PI));
-        }
-        $conductance = EquivalentSection::conductance($this->vessel->wall);
-
-        return $section->outline === null && !$section->round
-            ? EquivalentSection::ofRectangle($section->halfX, $section->halfY, $conductance, $conductivity, $power)
-            : EquivalentSection::ofOutline($section->area(), $section->perimeter(), $conductance, $conductivity, $power);
+        return EquivalentSection::of($section, Jacket::of($this->vessel->wall), $conductivity, $power);
     }
 
     /**

@@ -14,7 +14,6 @@ use Pensilis\Geometry\Stepped;
 use Pensilis\Numerics\GaussLegendre;
 use Pensilis\Numerics\Pchip;
 use Pensilis\Numerics\Quadrature;
-use Pensilis\Thermal\EquivalentSection;
 
 // Closed forms: CRC Standard Mathematical Tables, mensuration; lengths in mm, areas in mm².
 it('has the area and rim of the tables', function (string $path, float $area, float $rim): void {
@@ -178,14 +177,4 @@ it('measures a vessel with water', function (): void {
     $jar = Calibrated::byWater([[0.01, 0.01 * $area], [0.03, 0.03 * $area], [0.08, 0.08 * $area]], 0.08);
     expect($jar->sectionAt(0.05)->halfX)->toEqualWithDelta(0.025, 1e-9)
         ->and($jar->volumeTo(0.02))->toEqualWithDelta(0.02 * $area, 1e-12);
-});
-
-it('gives any outline the radius of its rectangle, and a circle its own', function (): void {
-    $bar = Outline::fromPath('M0 0H90V30H0Z');
-    $many = Outline::regular(100, 0.2 * M_PI / 100.0);
-    expect(EquivalentSection::ofOutline($bar->area, $bar->perimeter, 8.0, 0.2)->radius)->toEqualWithDelta(
-        EquivalentSection::ofRectangle(0.045, 0.015, 8.0, 0.2)->radius,
-        1e-6,
-    )
-        ->and(EquivalentSection::ofOutline($many->area, $many->perimeter, 8.0, 0.2)->radius)->toEqualWithDelta(0.1, 2e-4);
 });

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Pensilis\Geometry\Section;
 use Pensilis\Material\Stuff;
 use Pensilis\Thermal\EquivalentSection;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\HeatStep;
+use Pensilis\Thermal\Jacket;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Row;
 
@@ -117,21 +119,21 @@ it('comes to rest at the temperature of the air, without overshooting', function
 });
 
 it('gives a square of circles the radius that cools as it does', function (): void {
-    $radius = EquivalentSection::ofRectangle(0.05, 0.05, 1e6, 0.2, 1.0)->radius;
+    $radius = EquivalentSection::of(Section::rectangle(0.05, 0.05), Jacket::bare(1e6), 0.2, 1.0)->radius;
     // With a held wall ζ = π/2, C = 4/π of a wall, 2.4048 and 1.6021 of a cylinder (Incropera & DeWitt, table 5.1): closed form.
     $time = log((4.0 / M_PI) ** 2 / 0.15) / (2.0 * (M_PI / 0.1) ** 2);
     expect($radius)->toEqualWithDelta(2.404825557695773 * sqrt($time / log(1.6021 / 0.15)), 1e-5);
 });
 
 it('takes a long bar as a wall of its width, and a square nearly as a circle', function (): void {
-    $bar = EquivalentSection::ofRectangle(0.4, 0.02, 8.6, 0.2);
-    $square = EquivalentSection::ofRectangle(0.03, 0.03, 8.6, 0.2);
+    $bar = EquivalentSection::of(Section::rectangle(0.4, 0.02), Jacket::bare(8.6), 0.2);
+    $square = EquivalentSection::of(Section::rectangle(0.03, 0.03), Jacket::bare(8.6), 0.2);
     expect($bar->power)->toBeLessThan(0.02)
         ->and($bar->radius)->toEqualWithDelta(0.02, 4e-4)
         ->and($square->power)->toEqualWithDelta(1.0, 0.25);
 });
 
 it('never gives a rectangle a radius outside its own inscribed and circumscribed circles', function (float $a, float $b): void {
-    $radius = EquivalentSection::ofRectangle($a, $b, 8.6, 0.2)->radius;
+    $radius = EquivalentSection::of(Section::rectangle($a, $b), Jacket::bare(8.6), 0.2)->radius;
     expect($radius)->toBeGreaterThan(min($a, $b))->toBeLessThan(hypot($a, $b));
 })->with([[0.05, 0.03], [0.05, 0.05], [0.09, 0.055], [0.01, 0.008]]);

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Pensilis\Geometry\Section;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\ConstantAmbient;
 use Pensilis\Thermal\EquivalentSection;
+use Pensilis\Thermal\Jacket;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Stack;
 use Tests\Plans;
@@ -156,7 +158,7 @@ function boxByHeun(array $half, float $celsius, float $k2, array $counts): array
 
 it('agrees with a box in three dimensions, its corners too', function (array $half, float $celsius, float $rate, float $within): void {
     [$a, $b, $c] = $half;
-    $section = EquivalentSection::ofRectangle($a, $b, 10.0, 0.2);
+    $section = EquivalentSection::of(Section::rectangle($a, $b), Jacket::bare(), 0.2);
     $room = ConstantAmbient::of(Temperature::celsius($celsius));
     $run = Stack::run(RadialMesh::ofSection($section, null), null, null, $room, corner: $section->corner);
     $run->pour(new CalibratedResin(Plans::deep(), CureLaw::usual($rate, 298.15), INF, false), 2.0 * $c, 0.0, 12);
