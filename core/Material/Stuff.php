@@ -58,6 +58,19 @@ final readonly class Stuff
         );
     }
 
+    /** This and another side by side, by the share of the volume that the other has. */
+    public function beside(self $other, float $share): self
+    {
+        $mean = fn(float $here, float $there): float => (1.0 - $share) * $here + $share * $there;
+        $density = $mean($this->density, $other->density);
+
+        return new self(
+            $mean($this->conductivity, $other->conductivity),
+            $density,
+            $mean($this->volumetric(), $other->volumetric()) / $density,
+        );
+    }
+
     /** Air at room temperature (Incropera & DeWitt, table A.4). */
     public static function air(): self
     {

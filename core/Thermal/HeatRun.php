@@ -41,6 +41,9 @@ final class HeatRun
     /** @var list<Row> */
     private array $stack = [];
 
+    /** @var list<LaidRow> */
+    private array $laid = [];
+
     /** @var list<PourTrack> */
     private array $tracks = [];
 
@@ -59,6 +62,7 @@ final class HeatRun
      * @param float       $toAir  W/(m²·K) to the air above
      * @param Corner|null $corner of the true vessel
      * @param Bodies|null $bodies objects that are cast in
+     * @param float       $most   as high as rows of old pours may become, m
      */
     public function __construct(
         private readonly RadialMesh $mesh,
@@ -70,6 +74,7 @@ final class HeatRun
         private readonly ?Bodies $bodies = null,
         private readonly float $toAir = Convection::COEFFICIENT,
         private readonly ?Corner $corner = null,
+        private readonly float $most = 0.0,
     ) {
         $this->steps = $steps ?? Steps::usual();
         $this->ledger = new EnergyLedger();
@@ -99,6 +104,7 @@ final class HeatRun
             $this->kelvin = $this->hottest = array_fill(0, count($this->kelvin), $air);
         }
         $this->advance($at);
+        $stored = $this->coarsen();
         $resinStuff = Stuff::of($resin->resin->conductivity, $resin->resin->density, $resin->resin->heatCapacity);
         $first = count($this->stack);
         $foot = $this->level;
@@ -107,7 +113,9 @@ final class HeatRun
             $row = $this->hull === null
                 ? Row::upright($this->mesh, $to - $this->level, $resinStuff, $this->wall, count($this->tracks))
                 : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks));
-            $this->addRow($row->around($this->bodies?->within($this->mesh, $row->inside, $this->level, $to)));
+            $row = $row->around($this->bodies?->within($this->mesh, $row->inside, $this->level, $to));
+            $this->laid[] = LaidRow::of($this->level, $row, count($this->stack));
+            $this->addRow($row);
             $this->level = $to;
         }
         $laid = array_slice($this->stack, $first);
@@ -125,7 +133,6 @@ final class HeatRun
             ($first + intdiv($rows, 2)) * $this->mesh->rings(),
             $mix,
         );
-        $stored = $this->network?->capacities() ?? [];
         assert($this->stack !== []);
         $this->network = new HeatNetwork($this->mesh, $this->stack, $this->toAir);
         // What is left of a pour that is fully cured warms nothing.
@@ -173,12 +180,10 @@ final class HeatRun
     public function frame(): Frame
     {
         [$kelvin, $alpha, $rings] = [[], [], $this->mesh->rings()];
-        foreach ($this->stack as $j => $row) {
-            if ($row->pour !== null) {
-                $held = max(1, count(array_filter($row->inside, fn(float $inside): bool => $inside > 0.0)));
-                $kelvin[] = array_slice($this->kelvin, $j * $rings, $held);
-                $alpha[] = array_slice($this->alpha, $j * $rings, $held);
-            }
+        foreach ($this->laid as $laid) {
+            $held = max(1, count(array_filter($laid->row->inside, fn(float $inside): bool => $inside > 0.0)));
+            $kelvin[] = array_slice($this->kelvin, $laid->at * $rings, $held);
+            $alpha[] = array_slice($this->alpha, $laid->at * $rings, $held);
         }
 
         return new Frame($this->time, $kelvin, $alpha);
@@ -203,15 +208,7 @@ final class HeatRun
     /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, m, and its pour */
     public function resinRows(): array
     {
-        [$rows, $z] = [[], 0.0];
-        foreach ($this->stack as $row) {
-            if ($row->pour !== null) {
-                $rows[] = [$z, $z + $row->height, $row->pour];
-                $z += $row->height;
-            }
-        }
-
-        return $rows;
+        return array_map(fn(LaidRow $laid): array => [$laid->bottom, $laid->top, $laid->pour], $this->laid);
     }
 
     /** @return list<float> where the middles of the rings of resin lie, m from the axis */
@@ -260,7 +257,7 @@ final class HeatRun
 
     public function field(): PeakField
     {
-        return new PeakField($this->mesh, $this->stack, $this->hottest);
+        return new PeakField($this->mesh, $this->laid, $this->hottest);
     }
 
     /**
@@ -291,6 +288,34 @@ final class HeatRun
         $middle = $at(null);
 
         return $this->mesh->resinRings > 1 ? [$middle, $at($middle)] : [$middle];
+    }
+
+    /**
+     * Joins what lies deep into fewer rows; the heat in it stays as it is.
+     *
+     * @return array<int, float> J/K of each cell then
+     */
+    private function coarsen(): array
+    {
+        $capacity = $this->network?->capacities() ?? [];
+        $coarser = Coarsening::of($this->stack, $this->tracks, $this->mesh->rings(), $this->most);
+        if (!$coarser->isNeeded()) {
+            return $capacity;
+        }
+        assert($this->stack !== []);
+        $resin = [];
+        foreach ($this->stack as $row) {
+            array_push($resin, ...array_map($row->resin(...), range(0, $this->mesh->rings() - 1)));
+        }
+        $this->laid = array_map(fn(LaidRow $laid): LaidRow => $laid->moved($coarser, $this->hottest), $this->laid);
+        $this->kelvin = $this->hottest = $coarser->mean($this->kelvin, $capacity);
+        $this->alpha = $coarser->mean($this->alpha, $resin);
+        $this->stack = $coarser->stack($this->stack);
+        foreach ($this->tracks as $track) {
+            $track->move($coarser);
+        }
+
+        return $coarser->sum($capacity);
     }
 
     private function addRow(Row $row): void

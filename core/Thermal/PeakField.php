@@ -12,25 +12,19 @@ namespace Pensilis\Thermal;
 final readonly class PeakField
 {
     /**
-     * @param list<Row>         $stack
-     * @param array<int, float> $hottest
+     * @param list<LaidRow>     $laid    from the floor up
+     * @param array<int, float> $hottest of every cell of the stack
      */
-    public function __construct(private RadialMesh $mesh, private array $stack, private array $hottest) {}
+    public function __construct(private RadialMesh $mesh, private array $laid, private array $hottest) {}
 
     /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings that hold resin */
     public function rows(): array
     {
-        $rows = [];
-        $z = 0.0;
-        foreach ($this->stack as $j => $row) {
-            if ($row->pour !== null) {
-                $rings = array_slice($this->hottest, $j * $this->mesh->rings(), $this->mesh->rings());
-                $rows[] = [$z, $z + $row->height, array_filter($rings, fn(int $i): bool => $row->inside[$i] > 0.0, ARRAY_FILTER_USE_KEY)];
-                $z += $row->height;
-            }
-        }
-
-        return $rows;
+        return array_map(fn(LaidRow $laid): array => [
+            $laid->bottom,
+            $laid->top,
+            array_filter($laid->hottest($this->hottest), fn(int $i): bool => $laid->row->inside[$i] > 0.0, ARRAY_FILTER_USE_KEY),
+        ], $this->laid);
     }
 
     /** @return array{float, float} the least and the greatest of all cells, K */
@@ -49,18 +43,16 @@ final readonly class PeakField
     /** At a height above the floor and a distance from the axis, K; null where nothing was poured. */
     public function at(float $height, float $distance): ?float
     {
-        [$top, $rings] = [0.0, $this->mesh->rings()];
-        foreach ($this->stack as $j => $row) {
-            $top += $row->pour === null ? 0.0 : $row->height;
-            if ($row->pour === null || $height > $top) {
+        foreach ($this->laid as $laid) {
+            if ($height > $laid->top) {
                 continue;
             }
-            $ring = 0;
-            while ($ring + 1 < $rings && $row->inside[$ring + 1] > 0.0 && $this->mesh->faces[$ring + 1] <= $distance) {
+            [$ring, $inside] = [0, $laid->row->inside];
+            while (($inside[$ring + 1] ?? 0.0) > 0.0 && $this->mesh->faces[$ring + 1] <= $distance) {
                 $ring++;
             }
 
-            return $this->hottest[$j * $rings + $ring];
+            return $laid->hottest($this->hottest)[$ring];
         }
 
         return null;

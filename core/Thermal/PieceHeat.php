@@ -90,6 +90,7 @@ final class PieceHeat
             $this->bodies,
             $this->toAir,
             $section?->corner,
+            $this->vessel->fill / self::ROWS,
         );
     }
 

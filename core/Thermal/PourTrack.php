@@ -24,8 +24,6 @@ final class PourTrack
 
     public float $peakAt;
 
-    public int $peakCell;
-
     public ?float $gelFirst = null;
 
     public ?float $gelLast = null;
@@ -68,17 +66,16 @@ final class PourTrack
      */
     public function __construct(
         public readonly CalibratedResin $resin,
-        public readonly Reaction $reaction,
+        public Reaction $reaction,
         public readonly float $start,
         private array $face,
         private array $foot,
-        private readonly int $middle,
+        private int $middle,
         MixState $mix,
     ) {
         $this->poured = $mix->kelvin;
         $this->ageFresh = $this->ageMiddle = $mix->age;
         $this->thickness = [[0.0, $resin->viscosity->at($mix->kelvin, $mix->alpha, $mix->age)]];
-        $this->peakCell = $reaction->cells[0] ?? 0;
         $this->liquid = count($reaction->watched);
         $this->stiffness = $resin->stiffness($mix->kelvin, $mix->alpha, $mix->age);
         $this->peak = $mix->kelvin;
@@ -102,6 +99,16 @@ final class PourTrack
         return $this->opens !== null && $this->closes !== null && $this->demold !== null;
     }
 
+    /** Goes on in a stack that has become coarser. */
+    public function move(Coarsening $coarser): void
+    {
+        $this->reaction = $this->reaction->moved($coarser);
+        $this->middle = $coarser->cell($this->middle);
+        foreach ([...$this->face, ...$this->foot] as $probe) {
+            $probe->move($coarser);
+        }
+    }
+
     /** How it thickens; null where it has not gelled. */
     public function thickening(): ?Thickening
     {
@@ -121,10 +128,11 @@ final class PourTrack
         $gel = $this->resin->law->gelConversion;
         foreach ($this->reaction->cells as $c) {
             $here = $kelvin[$c];
-            if ($here > $hottest[$c]) {
+            // Or as hot: cells of old pours may be one, and each pour looks at it.
+            if ($here >= $hottest[$c]) {
                 $hottest[$c] = $here;
                 if ($here > $this->peak) {
-                    [$this->peak, $this->peakAt, $this->peakCell] = [$here, $time + $dt, $c];
+                    [$this->peak, $this->peakAt] = [$here, $time + $dt];
                 }
             }
             if ($alphaBefore[$c] < $gel && $alpha[$c] >= $gel && isset($this->reaction->watched[$c])) {

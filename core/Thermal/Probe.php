@@ -37,7 +37,7 @@ final class Probe
     /** @param array<int, float> $weights by cell; they add up to 1 */
     private function __construct(
         private readonly CalibratedResin $resin,
-        private readonly array $weights,
+        private array $weights,
         public float $alpha,
         private readonly ?Corner $corner,
         private ?self $middle,
@@ -106,6 +106,12 @@ final class Probe
         }
 
         return new self($resin, $weights, $alpha, $corner, $middle);
+    }
+
+    /** Goes on in a stack that has become coarser. */
+    public function move(Coarsening $coarser): void
+    {
+        $this->weights = $coarser->sum($this->weights);
     }
 
     /** @param array<int, float> $kelvin of every cell */

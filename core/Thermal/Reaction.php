@@ -54,6 +54,15 @@ final readonly class Reaction
         return new self($resin, $cells, $heats, $watched);
     }
 
+    /** The same in a stack that has become coarser. */
+    public function moved(Coarsening $coarser): self
+    {
+        $heats = $coarser->sum(array_combine($this->cells, $this->heat));
+        $watched = array_fill_keys(array_map($coarser->cell(...), array_keys($this->watched)), true);
+
+        return new self($this->resin, array_keys($heats), array_values($heats), $watched);
+    }
+
     /**
      * @param array<int, float> $kelvin of every cell
      * @param array<int, float> $alpha  of every cell

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Material\Stuff;
+use Pensilis\Numerics\Linear;
 
 /**
  * One layer of cells: of each ring, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
@@ -140,6 +141,26 @@ final readonly class Row
             $this->slope,
             $this->isCut,
             $taken,
+        );
+    }
+
+    /** The same and the row above it as one. */
+    public function with(self $upper): self
+    {
+        return new self(
+            $this->height + $upper->height,
+            $this->inner->beside($upper->inner, $upper->height / ($this->height + $upper->height)),
+            $this->outer,
+            $this->pour,
+            Linear::plus($this->inside, $upper->inside),
+            Linear::plus($this->around, $upper->around),
+            $this->foot,
+            $upper->head,
+            Linear::plus($this->gates, $upper->gates),
+            Linear::plus($this->skin, $upper->skin),
+            Linear::plus($this->slope, $upper->slope),
+            $this->isCut,
+            $this->taken?->with($upper->taken) ?? $upper->taken,
         );
     }
 

@@ -25,6 +25,7 @@ final class Stack
         ?Bodies $bodies = null,
         float $toAir = Convection::COEFFICIENT,
         ?Corner $corner = null,
+        float $most = 0.0,
     ): HeatRun {
         $rows = [];
         for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
@@ -39,6 +40,6 @@ final class Stack
 
         $around = $wall === null ? Stuff::silicone() : $wall->stuff;
 
-        return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir, corner: $corner);
+        return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir, corner: $corner, most: $most);
     }
 }

@@ -7,6 +7,7 @@ use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\HeatStep;
+use Pensilis\Thermal\LaidRow;
 use Pensilis\Thermal\PeakField;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Reaction;
@@ -97,19 +98,17 @@ it('never cures past the whole, however long the step', function (): void {
 });
 
 it('looks up the heat of a place by height and distance from the axis', function (): void {
-    // Two rows of resin, 10 and 20 mm, three rings of 10 mm; below them a row of board that does not count.
+    // Two rows of resin, 10 and 20 mm, three rings of 10 mm; below them in the stack a row that does not count.
     $mesh = RadialMesh::round(0.03, null, 3);
-    $board = Stuff::wood();
     $resin = Stuff::of(0.2, 1100.0, 2100.0);
     $rings = $mesh->rings();
     $hottest = [...array_fill(0, $rings, 999.0), ...array_map(fn(int $i): float => 310.0 + $i, range(0, $rings - 1)),
         ...array_map(fn(int $i): float => 330.0 - 5.0 * $i, range(0, $rings - 1))];
-    $rows = [
-        Row::upright($mesh, 0.018, $board),
-        Row::upright($mesh, 0.01, $resin, pour: 0),
-        Row::upright($mesh, 0.02, $resin, pour: 1),
+    $laid = [
+        LaidRow::of(0.0, Row::upright($mesh, 0.01, $resin, pour: 0), 1),
+        LaidRow::of(0.01, Row::upright($mesh, 0.02, $resin, pour: 1), 2),
     ];
-    $field = new PeakField($mesh, $rows, $hottest);
+    $field = new PeakField($mesh, $laid, $hottest);
     expect($field->rows())->toHaveCount(2)
         ->and($field->rows()[1][0])->toEqualWithDelta(0.01, 1e-15)
         ->and($field->rows()[1][1])->toEqualWithDelta(0.03, 1e-15)
