@@ -13,8 +13,8 @@ use Pensilis\Vessel\Vessel;
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
  *
- * Round vessels keep their radius, others get an equivalent section, of circles at each height where walls are not upright and cut through
- * the cells (Row). A thin stack (under a twentieth of the width) may run on depth alone, as long as that warms it by less than 20 K.
+ * Round vessels keep their radius, others get an equivalent section, one at each height where walls are not upright and cut through the
+ * cells (Row). A thin stack (under a twentieth of the width) may run on depth alone, as long as that warms it by less than 20 K.
  */
 final class PieceHeat
 {
@@ -77,16 +77,14 @@ final class PieceHeat
     public function begin(CalibratedResin $resin, bool $thin = false): HeatRun
     {
         [$wall, $conductivity, $isUpright] = [$this->vessel->wall, $resin->resin->conductivity, $this->vessel->shape->isUpright()];
-        // A hull is cut of circles.
-        $power = $isUpright ? null : 1.0;
-        $section = $thin ? null : $this->sections["{$conductivity} W"] ??= $this->standIn($this->section, $conductivity, $power);
+        $section = $thin ? null : $this->sections["{$conductivity} W"] ??= $this->standIn($this->section, $conductivity);
 
         return Stack::run(
             $section === null ? RadialMesh::slab() : RadialMesh::ofSection($section, $wall),
             $wall,
             $this->vessel->base,
             $this->ambient,
-            $thin || $isUpright ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity)),
+            $section === null || $isUpright ? null : ($this->hulls["{$conductivity} W"] ??= $this->hull($conductivity, $section->power)),
             $this->bodies,
             $this->toAir,
             $section?->corner,
@@ -116,14 +114,15 @@ final class PieceHeat
         return true;
     }
 
-    private function hull(float $conductivity): Hull
+    /** @param float $power by which the rings of the mesh grow, as it has one for all heights */
+    private function hull(float $conductivity, float $power): Hull
     {
         [$shape, $fill] = [$this->vessel->shape, $this->vessel->fill];
         $ofArea = fn(float $z): float => sqrt($shape->sectionAt($z)->area() / M_PI);
-        $share = PiecewiseLinear::through(array_map(function (int $n) use ($shape, $fill, $ofArea, $conductivity): array {
+        $share = PiecewiseLinear::through(array_map(function (int $n) use ($shape, $fill, $ofArea, $conductivity, $power): array {
             $z = $fill * ($n + 0.5) / self::FOUND;
 
-            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->standIn($shape->sectionAt($z), $conductivity, 1.0)->radius / $ofArea($z)];
+            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->standIn($shape->sectionAt($z), $conductivity, $power)->radius / $ofArea($z)];
         }, range(0, self::FOUND - 1)));
 
         return Hull::of(fn(float $z): float => $ofArea($z) * $share->at($z), $fill, $this->vessel->wall->thickness);

@@ -65,7 +65,7 @@ final readonly class RadialMesh
     /** m² of the outer face of a ring, for a metre of height */
     public function side(int $ring): float
     {
-        return ($this->power + 1.0) * $this->within($this->faces[$ring + 1]) / $this->faces[$ring + 1];
+        return $this->around($this->faces[$ring + 1]);
     }
 
     /** Radius of the disc that has the area within a face, m */
@@ -75,10 +75,16 @@ final readonly class RadialMesh
     }
 
     /** m² within a distance of the middle; within the resin, what a circle has */
-    private function within(float $distance): float
+    public function within(float $distance): float
     {
         $radius = $this->faces[$this->resinRings];
 
         return M_PI * $radius * $radius * ($distance / $radius) ** ($this->power + 1.0);
+    }
+
+    /** m² at a distance of the middle, for a metre of height */
+    public function around(float $distance): float
+    {
+        return ($this->power + 1.0) * $this->within($distance) / $distance;
     }
 }

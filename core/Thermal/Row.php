@@ -91,16 +91,16 @@ final readonly class Row
             $level = (($most - $least) / $slant) ** 2;
             for ($i = 0; $i < $mesh->rings(); $i++) {
                 [$near, $far] = [$mesh->faces[$i], $mesh->faces[$i + 1]];
-                $full = self::disc($far, $out) - self::disc($near, $out);
-                $held = self::disc($far, $within) - self::disc($near, $within);
+                $full = self::held($mesh, $i, $out);
+                $held = self::held($mesh, $i, $within);
                 $inside[$i] += $held * $slice;
                 $around[$i] += max(0.0, $full - $held) * $slice;
                 $gates[$i] += $out > $far ? $mesh->side($i) * $slice : 0.0;
                 $isHere = $near < $out && ($out <= $far || $i + 1 === $mesh->rings());
                 [$a, $b] = [max($least, $near), min($most, $far)];
                 $face = match (true) {
-                    $most - $least < 1e-9 => $isHere ? 2.0 * M_PI * $out * $slice : 0.0,
-                    $b > $a               => M_PI * ($a + $b) * ($b - $a) / ($most - $least) * $slant,
+                    $most - $least < 1e-9 => $isHere ? $mesh->around($out) * $slice : 0.0,
+                    $b > $a               => ($mesh->within($b) - $mesh->within($a)) / ($most - $least) * $slant,
                     default               => 0.0,
                 };
                 $skin[$i] += (1.0 - $level) * $face;
@@ -229,15 +229,15 @@ final readonly class Row
     {
         $areas = [];
         for ($i = 0; $i < $mesh->rings(); $i++) {
-            $areas[] = self::disc($mesh->faces[$i + 1], $radius) - self::disc($mesh->faces[$i], $radius);
+            $areas[] = self::held($mesh, $i, $radius);
         }
 
         return $areas;
     }
 
-    /** m² of a disc, as far as another reaches */
-    private static function disc(float $radius, float $within): float
+    /** m² of a ring that lie within a distance */
+    private static function held(RadialMesh $mesh, int $ring, float $distance): float
     {
-        return M_PI * min($radius, $within) ** 2;
+        return $mesh->within(min($mesh->faces[$ring + 1], $distance)) - $mesh->within(min($mesh->faces[$ring], $distance));
     }
 }

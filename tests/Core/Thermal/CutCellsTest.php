@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use Pensilis\Geometry\Section;
 use Pensilis\Material\Stuff;
+use Pensilis\Thermal\EquivalentSection;
 use Pensilis\Thermal\HeatNetwork;
 use Pensilis\Thermal\HeatStep;
 use Pensilis\Thermal\Hull;
+use Pensilis\Thermal\Jacket;
 use Pensilis\Thermal\RadialMesh;
 use Pensilis\Thermal\Row;
 use Pensilis\Vessel\Sheet;
@@ -42,6 +45,20 @@ it('holds what a cone and a ball hold, and shows the air as much of them', funct
         fn(float $z): float => sqrt(max(0.0, $z * (0.1 - $z))), 0.1, [4.0 * M_PI * 0.05 ** 3 / 3.0, 4.0 * M_PI * 0.05 ** 2],
     ],
 ]);
+
+it('cuts a long loaf as its rings grow', function (): void {
+    // With m(r) = πR²(r/R)^(j+1) of it within r, and r from 0.6 R to R: ∫ m dz, and ∫ m' ds along the slant, by calculus.
+    $section = EquivalentSection::of(Section::rectangle(0.1, 0.03), Jacket::bare(), 0.2);
+    $mesh = RadialMesh::ofSection($section, null, 24);
+    [$end, $grows, $height] = [$section->radius, $section->power + 1.0, 0.05];
+    $hull = Hull::of(fn(float $z): float => $end * (0.6 + 0.4 * $z / $height), $height, 0.0);
+    $rows = rowsOf($mesh, $hull, $height, 30, Stuff::of(0.2, 1100.0, 2100.0));
+    $volume = M_PI * $end ** 2 * $height * (1.0 - 0.6 ** ($grows + 1.0)) / (0.4 * ($grows + 1.0));
+    $side = M_PI * $end * hypot($height, 0.4 * $end) * (1.0 - 0.6 ** $grows) / 0.4;
+    expect($grows)->toBeLessThan(1.6)
+        ->and(summed($rows, fn(Row $row): array => $row->inside) / $volume)->toEqualWithDelta(1.0, 1e-3)
+        ->and(summed($rows, fn(Row $row): array => [...$row->skin, ...$row->slope]) / $side)->toEqualWithDelta(1.0, 2e-3);
+});
 
 it('puts a wall of even thickness around a slant, and around a bowl that stands on its pole', function (): void {
     $stuff = Stuff::of(0.2, 1100.0, 2100.0);
