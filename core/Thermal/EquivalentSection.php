@@ -24,6 +24,14 @@ final readonly class EquivalentSection
 {
     private const GREATEST_POWER = 1.4;
 
+    /** What is less round than that, 4πA/P², is a strip, straight or bent, and cools as a rectangle does; polynomials follow it badly. */
+    private const SLENDER = 0.3;
+
+    /** Of the radius of equal area, between which that of what stands for it lies: of a sliver, and of what is well insulated. */
+    private const LEAST = 1e-3;
+
+    private const MOST = 20.0;
+
     /** @param float $radius m */
     private function __construct(public float $radius, public float $power, public ?Corner $corner) {}
 
@@ -42,14 +50,18 @@ final readonly class EquivalentSection
         if ($section->isCircle()) {
             return self::circle(sqrt($area / M_PI));
         }
-        $decay = $section->outline === null && !$section->round
-            ? Decay::ofRectangle($section->halfX, $section->halfY, $jacket, $k)
+        // Of the rectangle of that area and perimeter, or a square.
+        $spread = sqrt(max(0.0, $perimeter ** 2 - 16.0 * $area));
+        [$half, $long, $roundness] = [0.125 * ($perimeter - $spread), 0.125 * ($perimeter + $spread), 4.0 * M_PI * $area / $perimeter ** 2];
+        $isRectangle = !$section->round && ($section->outline === null || $roundness < self::SLENDER);
+        $decay = $isRectangle
+            ? Decay::ofRectangle($half, $long, $jacket, $k)
             : SectionModes::decay($section, $jacket, $k);
         $equal = sqrt($area / M_PI);
         $radius = fn(float $power): float => Brent::root(
             fn(float $radius): float => self::left($power, $radius, $jacket, $k, $decay->late) - log(Decay::LATE),
-            0.1 * $equal,
-            4.0 * $equal,
+            self::LEAST * $equal,
+            self::MOST * $equal,
             1e-9,
         );
         $power ??= self::power(fn(float $power): float => self::left($power, $radius($power), $jacket, $k, $decay->early));
@@ -57,9 +69,8 @@ final readonly class EquivalentSection
         // What is warmed evenly falls so far to its rim.
         $rim = 1.0 / (1.0 + 0.5 * $jacket->around($found, $power) / $k * $found);
 
-        // Half the narrower side of the rectangle of that area and perimeter; what is rounder than a square has less of a corner.
-        $half = 0.125 * ($perimeter - sqrt(max(0.0, $perimeter ** 2 - 16.0 * $area)));
-        $angular = min(1.0, (1.0 - 4.0 * M_PI * $area / $perimeter ** 2) / (1.0 - M_PI_4));
+        // What is rounder than a square has less of a corner.
+        $angular = min(1.0, (1.0 - $roundness) / (1.0 - M_PI_4));
 
         return new self($found, $power, Corner::of(log($decay->corner / $rim) / log($rim), $angular * $half));
     }

@@ -23,8 +23,14 @@ final readonly class SectionModes
     /** Of the polynomials: the moments of two of them go up to twice that. */
     private const DEGREE = 4;
 
-    /** Places tried for the warmest, to either side of the middle. */
+    /** Lines on which the warmest place is looked for, to either side of the middle, and places on each. */
     private const TRIES = 8;
+
+    /** Less than what is asked for. */
+    private const LITTLE = 0.1;
+
+    /** Added to what heat meets in each polynomial, as a share: those of what is thin and lies aslant are all but one. */
+    private const RIDGE = 1e-9;
 
     /** Rounds of inverse iteration, at most. */
     private const ROUNDS = 30;
@@ -57,7 +63,6 @@ final readonly class SectionModes
         foreach ($moments->turns as [$x, $y, $turn]) {
             $more += $jacket->corner($turn) * $modes->at($mode, $x, $y) ** 2;
         }
-
         $more /= Linear::product($mode, Linear::times($modes->edge, $mode));
 
         return $modes->found($modes->stiff($biot * (1.0 + $more)));
@@ -88,7 +93,12 @@ final readonly class SectionModes
     /** @return list<list<float>> what heat meets, by U/k in 1/m */
     private function stiff(float $biot): array
     {
-        return array_map(fn(array $within, array $along): array => Linear::plus($within, $along, $biot), $this->slopes, $this->edge);
+        $rows = array_map(fn(array $within, array $along): array => Linear::plus($within, $along, $biot), $this->slopes, $this->edge);
+        foreach (array_keys($rows) as $n) {
+            $rows[$n][$n] *= 1.0 + self::RIDGE;
+        }
+
+        return $rows;
     }
 
     /** @param list<list<float>> $stiff */
@@ -102,10 +112,12 @@ final readonly class SectionModes
         $share = Linear::product($mode, $this->load) * $this->at($mode, $x, $y);
         $rest = $middle - $share / $rate;
         $faster = abs($rest) > 0.0 ? max($rate, (1.0 - $share) / $rest) : INF;
+        // By then no more than that would be left if nothing went faster.
+        $latest = log((abs($share) + abs(1.0 - $share)) / self::LITTLE) / $rate;
         $when = fn(float $left): float => Brent::root(
             fn(float $time): float => $share * exp(-$rate * $time) + (1.0 - $share) * exp(-$faster * $time) - $left,
             0.0,
-            log(2.0 * $share / $left) / $rate,
+            $latest,
             1e-12,
         );
 
@@ -143,12 +155,13 @@ final readonly class SectionModes
     private function warmest(array $even): array
     {
         [$best, $place] = [-INF, [0.0, 0.0]];
-        for ($i = -self::TRIES; $i <= self::TRIES; $i++) {
-            for ($j = -self::TRIES; $j <= self::TRIES; $j++) {
-                [$x, $y] = [$this->section->halfX * $i / (self::TRIES + 1), $this->section->halfY * $j / (self::TRIES + 1)];
-                $here = $this->at($even, $x, $y);
-                if ($here > $best && $this->section->contains($x, $y)) {
-                    [$best, $place] = [$here, [$x, $y]];
+        for ($j = -self::TRIES; $j <= self::TRIES; $j++) {
+            $y = $this->section->halfY * $j / (self::TRIES + 1);
+            foreach ($this->section->along(0.0, $y, 1.0, 0.0)->spans as [$from, $to]) {
+                for ($i = 1; $i < 2 * self::TRIES; $i++) {
+                    $x = $from + ($to - $from) * $i / (2 * self::TRIES);
+                    $here = $this->at($even, $x, $y);
+                    [$best, $place] = $here > $best ? [$here, [$x, $y]] : [$best, $place];
                 }
             }
         }

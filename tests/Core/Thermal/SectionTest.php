@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pensilis\Geometry\Outline;
 use Pensilis\Geometry\Section;
 use Pensilis\Material\Stuff;
+use Pensilis\Numerics\Lehmer;
 use Pensilis\Thermal\Decay;
 use Pensilis\Thermal\EquivalentSection;
 use Pensilis\Thermal\HeatNetwork;
@@ -133,6 +134,35 @@ it('cools any section as explicit steps on squares do', function (Section $secti
         [0.06, 0.17],
     ],
 ]);
+
+it('finds what stands for any outline, a splinter that lies aslant and a splash among them', function (array $line): void {
+    // Nothing is thinner than twice its area over its perimeter; what is jagged has a core that is thicker.
+    foreach ([Jacket::bare(), Jacket::of(Sheet::siliconeMold())] as $jacket) {
+        $section = Section::within(Outline::ofLines([$line]));
+        $found = EquivalentSection::of($section, $jacket, 0.2);
+        $thick = $section->area() / $section->perimeter();
+        expect($found->radius / $thick)->toBeGreaterThan(0.8)->toBeLessThan(5.0)
+            ->and($found->power)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1.5);
+    }
+})->with(function (): Generator {
+    foreach ([0.01, 0.1, 0.13, 0.2] as $width) {
+        foreach ([0.3, M_PI_4, 1.2] as $turn) {
+            [$c, $s] = [0.1 * cos($turn), 0.1 * sin($turn)];
+            $corners = [[-1.0, -$width], [1.0, -$width], [1.0, $width], [-1.0, $width]];
+            yield [array_map(fn(array $p): array => [$c * $p[0] - $s * $p[1], $s * $p[0] + $c * $p[1]], $corners)];
+        }
+    }
+    $random = Lehmer::from(20261128);
+    for ($n = 0; $n < 24; $n++) {
+        $corners = 3 + 2 * $n;
+        yield [array_map(function (int $i) use ($random, $corners, $n): array {
+            $radius = 0.004 * 1.2 ** $n * (0.15 + 0.85 * $random->current());
+            $random->next();
+
+            return [$radius * cos(2.0 * M_PI * $i / $corners), $radius * sin(2.0 * M_PI * $i / $corners)];
+        }, range(0, $corners - 1))];
+    }
+});
 
 it('cools in the wall of a mold as explicit steps on squares do', function (float $half, float $wall): void {
     // A square in silicone with square corners; the stand-in in its round wall, so tall that neither end is felt.
