@@ -55,6 +55,15 @@ $document = json_decode((string) file_get_contents(__DIR__ . '/../tests/Core/Ans
 $given = PlanReader::read($document);
 $open = PlanReader::read(array_diff_key($document, ['pours' => null]));
 $time('simulate: cone block, three pours to full cure', 20, fn() => Simulation::of($given, new CalibrationMemory()));
+foreach ([5, 40] as $count) {
+    $column = array_merge($document, ['inclusions' => [], 'pours' => array_map(
+        fn(int $n): array                          => ['resin' => 'deep', 'depth_mm' => 6, 'start_h' => 48 * $n],
+        range(0, $count - 1),
+    )]);
+    $column['vessel']['height_mm'] = 6 * $count;
+    $pours = PlanReader::read($column);
+    $time("simulate: a column of {$count} pours of 6 mm", 10, fn() => Simulation::of($pours, new CalibrationMemory()));
+}
 $time('plan: cone block, layers, clock, heat, sheet calibrated', 10, fn() => (new Planner(new CalibrationMemory()))->plan($open));
 foreach (DemoPieces::all('2026-03-02') as $piece) {
     $plan = PlanReader::read($piece);

@@ -8,8 +8,8 @@ namespace Pensilis\Thermal;
  * What a corner of a section is colder than the rim of what stands for it: its excess over the air falls further, by a power of the fall
  * from the middle to the rim, and follows later by the time that heat takes for a way.
  *
- * The power is a little more than that of even warmth, the way a share of half the narrower side, less where the resin is deep for that:
- * with these the last gel came nearest to that of 55 boxes in three dimensions, bare and in molds (docs/model.md).
+ * The power is a little more than that of even warmth, the way a share of half the narrower side, most where the resin is about as deep as
+ * that: with these the last gel came nearest to that of 30 boxes in molds in three dimensions (docs/model.md).
  */
 final readonly class Corner
 {
@@ -20,13 +20,17 @@ final readonly class Corner
     private const SHORT = 1e-5;
 
     /** Of the power. */
-    private const MORE = 1.04;
+    private const MORE = 1.01;
 
-    /** Of half the narrower side, where the resin is shallow. */
-    private const WAY = 0.37;
+    /** Of half the narrower side; less so much of it where the resin is shallow. */
+    private const WAY = 0.41;
 
-    /** Depth in halves of the narrower side, at which that has fallen to 1/e. */
-    private const DEEP = 2.7;
+    private const LESS = 0.3;
+
+    /** In halves of the narrower side: the depth beyond which it is less, and that below which. */
+    private const DEEP = 3.2;
+
+    private const SHALLOW = 0.6;
 
     /**
      * @param float $half m
@@ -46,7 +50,9 @@ final readonly class Corner
     /** The same where the resin is so deep, m. */
     public function within(float $depth): self
     {
-        return new self($this->power, $this->half, self::WAY * $this->half * exp(-($depth / (self::DEEP * $this->half)) ** 2));
+        $fall = fn(float $depths): float => exp(-($depth / ($depths * $this->half)) ** 2);
+
+        return new self($this->power, $this->half, self::WAY * $this->half * $fall(self::DEEP) * (1.0 - self::LESS * $fall(self::SHALLOW)));
     }
 
     /** Excess that it comes to where rim and middle stay as they are, K. */

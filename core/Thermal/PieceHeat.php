@@ -119,11 +119,13 @@ final class PieceHeat
     {
         [$shape, $fill] = [$this->vessel->shape, $this->vessel->fill];
         $ofArea = fn(float $z): float => sqrt($shape->sectionAt($z)->area() / M_PI);
-        $share = PiecewiseLinear::through(array_map(function (int $n) use ($shape, $fill, $ofArea, $conductivity, $power): array {
+        $shares = [];
+        for ($n = 0; $n < self::FOUND; $n++) {
             $z = $fill * ($n + 0.5) / self::FOUND;
-
-            return [$z, $ofArea($z) < self::POINT ? 1.0 : $this->standIn($shape->sectionAt($z), $conductivity, $power)->radius / $ofArea($z)];
-        }, range(0, self::FOUND - 1)));
+            $isPoint = $ofArea($z) < self::POINT;
+            $shares[] = [$z, $isPoint ? 1.0 : $this->standIn($shape->sectionAt($z), $conductivity, $power)->radius / $ofArea($z)];
+        }
+        $share = PiecewiseLinear::through($shares);
 
         return Hull::of(fn(float $z): float => $ofArea($z) * $share->at($z), $fill, $this->vessel->wall->thickness);
     }
