@@ -80,7 +80,7 @@ final class EditObjects extends FormRequest
                 return Arrangement::of($document, $ids, Asked::oneOf(Arrangement::WAYS, $way), $piece->meshes());
             });
         } catch (PlanRefused $refusal) {
-            throw $fields?->refused($refusal) ?? $refusal;
+            throw $fields?->refused($refusal, $piece->document) ?? $refusal;
         }
 
         return $count;

@@ -74,7 +74,7 @@ final class EditPiece extends FormRequest
                 return $changed;
             }, go: $this->string('go')->toString());
         } catch (PlanRefused $refusal) {
-            throw $texts?->refused($refusal) ?? $refusal;
+            throw $texts?->refused($refusal, $this->seen) ?? $refusal;
         }
     }
 

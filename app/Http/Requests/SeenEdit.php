@@ -60,7 +60,7 @@ final class SeenEdit
         try {
             PlanFile::sound($changed);
         } catch (PlanRefused $refusal) {
-            throw $texts->refused($refusal);
+            throw $texts->refused($refusal, $changed);
         }
 
         return $changed;

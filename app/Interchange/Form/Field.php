@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\Form;
 
 use App\Interchange\PlanFile\Document;
+use App\Words\Words;
 use Pensilis\Quantity\UnitSystem;
 
 /** One value of a plan file that can be edited: its place, its name for people (lang/en/fields.php), how it is written. */
@@ -163,11 +164,36 @@ final readonly class Field
     /** By its place with a star for each number, else by its last key, with its index where it has one. */
     public function label(): string
     {
+        return $this->labelled($this->variant);
+    }
+
+    /**
+     * The same where it stands by itself, with the thing that it is of: one that follows another says more then.
+     *
+     * @param array<string, mixed> $document
+     */
+    public function alone(array $document): string
+    {
+        [$list, $index] = [...array_slice(explode('/', $this->pointer), 1, 2), ''];
+        $named = ['inclusions' => 'id', 'resins' => 'name', 'colours' => 'name'][$list] ?? null;
+        $name = $named === null ? null : Document::value($document, "/{$list}/{$index}/{$named}");
+        $of = match (true) {
+            $list === 'pours' && ctype_digit($index) => Words::say('piece.Pour', ['number' => (int) $index + 1]),
+            is_string($name)                         => "“{$name}”",
+            default                                  => '',
+        };
+        $label = $this->labelled($this->variant === '' ? 'alone' : $this->variant);
+
+        return $of === '' ? $label : "{$of}, {$label}";
+    }
+
+    private function labelled(string $variant): string
+    {
         // The same for a thousand objects.
         /** @var array<string, array<string, string>> $known */
         static $known = [];
         $place = (string) preg_replace('#/\d+(?=/)#', '/*', $this->pointer);
-        $label = $known[$place][$this->variant] ??= $this->labelOf($place);
+        $label = $known[$place][$variant] ??= $this->labelOf($place, $variant);
         if (!str_contains($label, ':number')) {
             return $label;
         }
@@ -176,12 +202,12 @@ final readonly class Field
         return strtr($label, [':number' => (string) $number]);
     }
 
-    private function labelOf(string $place): string
+    private function labelOf(string $place, string $variant): string
     {
         $labels = trans('fields.labels');
         $labels = is_array($labels) ? $labels : [];
         preg_match('#[^/]+(/\d+)?$#', $this->pointer, $key);
-        $label = $labels[$this->variant === '' ? $place : "{$place}:{$this->variant}"]
+        $label = $labels[$variant === '' ? $place : "{$place}:{$variant}"]
             ?? $labels[$place] ?? $labels[(string) preg_replace('#/\d+$#', '/*', $place)] ?? $labels[$key[0] ?? ''] ?? $this->pointer;
 
         return is_string($label) ? $label : $this->pointer;

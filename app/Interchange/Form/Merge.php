@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Interchange\Form;
 
 use App\Interchange\PlanFile\Document;
-use App\Words\Words;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a form, put together field by field with what others have changed since it was shown. */
@@ -38,7 +37,7 @@ final readonly class Merge
             $moved = new Moved($seen, $document);
             foreach ($typed->texts as $pointer => $text) {
                 if (isset($before[$pointer]) && $moved->now($pointer) === null) {
-                    $gone[] = new Conflict($pointer, self::label($before[$pointer], $seen), null, $text);
+                    $gone[] = new Conflict($pointer, $before[$pointer]->alone($seen), null, $text);
                 }
             }
             $typed = $typed->moved($moved);
@@ -47,30 +46,11 @@ final readonly class Merge
 
         $labels = array_combine(array_column($fields, 'pointer'), $fields);
         $disputed = array_map(
-            fn(Conflict $one): Conflict => $one->labelled(self::label($labels[$one->pointer], $document)),
+            fn(Conflict $one): Conflict => $one->labelled($labels[$one->pointer]->alone($document)),
             $texts->conflicts($document),
         );
 
         return new self($typed, $texts, [...$gone, ...$disputed]);
-    }
-
-    /**
-     * The label of a field with the thing that it is of.
-     *
-     * @param array<string, mixed> $document
-     */
-    private static function label(Field $field, array $document): string
-    {
-        [$list, $index] = [...array_slice(explode('/', $field->pointer), 1, 2), ''];
-        $named = ['inclusions' => 'id', 'resins' => 'name', 'colours' => 'name'][$list] ?? null;
-        $name = $named === null ? null : Document::value($document, "/{$list}/{$index}/{$named}");
-        $of = match (true) {
-            $list === 'pours' && ctype_digit($index) => Words::say('piece.Pour', ['number' => (int) $index + 1]),
-            is_string($name)                         => "“{$name}”",
-            default                                  => '',
-        };
-
-        return $of === '' ? $field->label() : "{$of}: {$field->label()}";
     }
 
     /** @return array<string, string> what was typed and nobody else has changed, by pointer */

@@ -42,7 +42,7 @@ final readonly class TypedFields
             try {
                 $changed = $this->put($changed, $field, $text);
             } catch (UnreadableQuantity $refusal) {
-                $errors["f.{$field->pointer}"] = "{$field->label()}: {$words->refusal($refusal)}";
+                $errors["f.{$field->pointer}"] = "{$field->alone($document)}: {$words->refusal($refusal)}";
             }
         }
 
@@ -86,15 +86,19 @@ final readonly class TypedFields
         }
     }
 
-    /** What makes no sense, told at its fields. */
-    public function refused(PlanRefused $refusal): ValidationException
+    /**
+     * What makes no sense, told at its fields.
+     *
+     * @param array<string, mixed> $document
+     */
+    public function refused(PlanRefused $refusal, array $document): ValidationException
     {
         $words = new Words($this->system);
         $errors = [];
         foreach ($refusal->problems as $problem) {
             $field = $this->fieldAt($problem->pointer) ?? $this->typedNear($problem->pointer);
             $errors['f.' . ($field->pointer ?? $problem->pointer)][] = ($field === null
-                ? '' : "{$field->label()}: ") . $words->finding($problem);
+                ? '' : "{$field->alone($document)}: ") . $words->finding($problem);
         }
 
         return ValidationException::withMessages($errors);

@@ -158,6 +158,26 @@ it('merges two changes of the same plan in either order to the same plan', funct
     'the same of both' => [['/title' => 'Ours'], ['/title' => 'Ours']],
 ]);
 
+it('heads a refusal by a name that stands by itself', function (string $pointer, string $name): void {
+    $document = ['layering' => ['pinned' => [
+        ['from_mm' => 0.0, 'to_mm' => 12.0], ['from_mm' => 20.0, 'to_mm' => 30.0],
+    ]]] + Plans::coneWithPours();
+    $typed = new TypedFields((new PlanFields($document))->all(), [$pointer => 'over the moon'], UnitSystem::Metric);
+    try {
+        $typed->in($document);
+        $said = [];
+    } catch (ValidationException $refused) {
+        $said = $refused->errors();
+    }
+    expect($said)->toHaveKey("f.{$pointer}")
+        ->and($said["f.{$pointer}"][0] ?? '')->toStartWith("{$name}: “over the moon” does not read");
+})->with([
+    'of an object'         => ['/inclusions/0/target_bottom_mm', '“cone”, Bottom at'],
+    'of a pour'            => ['/pours/1/depth_mm', 'Pour 2, Depth'],
+    'that follows another' => ['/layering/pinned/1/to_mm', 'Pinned pour 2 to'],
+    'of a resin'           => ['/resins/0/viscosity_mpa_s/celsius', '“Slow deep-cast”, Viscosity at'],
+]);
+
 it('names the thing in what two have changed', function (string $pointer, string $shown, string $typed, string $label): void {
     $before = Plans::coneWithPours();
     $fields = fn(array $document): array => (new PlanFields($document))->all();
@@ -167,7 +187,7 @@ it('names the thing in what two have changed', function (string $pointer, string
     expect(array_map(fn(Conflict $one): string => $one->label, $merge->conflicts))->toBe([$label])
         ->and($merge->undisputed())->toBe([]);
 })->with([
-    'of an object' => ['/inclusions/0/target_bottom_mm', '14 mm', '16 mm', '“cone”: Bottom at'],
-    'of a pour'    => ['/pours/1/depth_mm', '12 mm', '13 mm', 'Pour 2: Depth'],
+    'of an object' => ['/inclusions/0/target_bottom_mm', '14 mm', '16 mm', '“cone”, Bottom at'],
+    'of a pour'    => ['/pours/1/depth_mm', '12 mm', '13 mm', 'Pour 2, Depth'],
     'of the piece' => ['/vessel/diameter_mm', '90 mm', '95 mm', 'Diameter'],
 ]);
