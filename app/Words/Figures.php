@@ -119,7 +119,6 @@ final readonly class Figures
         return Figure::short(100.0 * $share, $digits) . ' %';
     }
 
-    /** "Tue 3 Mar, 18:15", or hours from the start where there is no clock. */
     /** Whether a moment of the plan has gone by, on the clock of the studio; never where the plan has no start. */
     public function isPast(float $hour): bool
     {
@@ -128,6 +127,7 @@ final readonly class Figures
         return $at !== null && $at->format('Y-m-d H:i') < now()->format('Y-m-d H:i');
     }
 
+    /** "Tue 3 Mar, 18:15", or hours from the start where there is no clock. */
     public function moment(?float $hour): string
     {
         if ($hour === null) {

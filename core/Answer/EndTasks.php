@@ -37,7 +37,7 @@ final class EndTasks
         }
         if ($last->demold !== null) {
             $demold = $last->startHour + $last->demold;
-            $at = $plan->studio->hours->firstFit($demold, Session::DEMOLDING) ?? $demold;
+            $at = $plan->studio->hours->evenFit($demold, Session::DEMOLDING) ?? $demold;
             $tasks[] = new Task(
                 TaskKind::Demold,
                 $at,
@@ -89,9 +89,10 @@ final class EndTasks
         if (!$soft || $last->surfaceSets === null || $last->recoatOpens === null) {
             return [];
         }
-        $at = $plan->studio->hours->firstFit($last->startHour + $last->surfaceSets, self::TAPE);
+        $latest = $last->startHour + $last->recoatOpens - self::TAPE;
+        $at = $plan->studio->hours->evenFit($last->startHour + $last->surfaceSets, self::TAPE, latest: $latest);
 
-        return $at === null || $at + self::TAPE > $last->startHour + $last->recoatOpens ? []
+        return $at === null || $at > $latest ? []
             : [new Task(TaskKind::Finish, $at, $at + self::TAPE, null, new Fact('pull-tape-soft'))];
     }
 
@@ -104,7 +105,7 @@ final class EndTasks
             return [];
         }
         $cured = $last->startHour + $last->fullCure;
-        $at = $plan->studio->hours->firstFit($cured, self::FITTING) ?? $cured;
+        $at = $plan->studio->hours->evenFit($cured, self::FITTING) ?? $cured;
         [$tasks, $alike] = [[], []];
         foreach ($plan->purpose->fittings as $one) {
             $alike["{$one->kind} {$one->fixing->value}"][] = $one;

@@ -39,12 +39,12 @@ final readonly class Preparation
     ): self {
         [$tasks, $ready, $ground] = [[], [], 0.0];
         foreach ($coats as $n => $dries) {
-            $start = $hours->firstFit($ground, Session::BRUSHING) ?? $ground;
+            $start = $hours->evenFit($ground, Session::BRUSHING) ?? $ground;
             $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, new Fact('coat-ground', ['coat' => $n + 1]));
             $ground = $start + Session::BRUSHING + $dries;
         }
         $dyed = array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->substance->keeping === Keeping::Dye));
-        $start = $hours->firstFit(0.0, Session::BRUSHING) ?? 0.0;
+        $start = $hours->evenFit(0.0, Session::BRUSHING) ?? 0.0;
         if ($dyed !== []) {
             $dye = new Fact('dye', ['objects' => self::names($dyed)]);
             $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, $dye);
@@ -63,7 +63,7 @@ final readonly class Preparation
                 $says = new Fact('seal', ['coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated)]);
                 $many = $pieces * array_sum(array_map(fn(Inclusion $one): int => $one->count(), $coated));
                 foreach (Session::brushing($many) as $lasts) {
-                    $start = $hours->firstFit($from, $lasts) ?? $from;
+                    $start = $hours->evenFit($from, $lasts) ?? $from;
                     $from = $start + $lasts;
                     $tasks[] = new Task(TaskKind::Seal, $start, $from, null, $says);
                 }

@@ -200,14 +200,8 @@ final class StartSearch
      */
     private function slot(int $k, float $from, float $lead, float $latest = INF): ?float
     {
-        $length = $lead + $this->work[$k]->hours;
-        $start = $this->hours->firstFit($from, $length);
-        if ($start === null) {
-            return null;
-        }
-        $even = $this->hours->nextQuarter($start + $lead);
-        $fits = $even <= $latest + 1e-9 && abs(($this->hours->firstFit($even - $lead, $length) ?? INF) - $even + $lead) < 1e-6;
+        $begin = $this->hours->evenFit($from, $lead + $this->work[$k]->hours, $lead, $latest);
 
-        return $fits ? $even : $start + $lead;
+        return $begin === null ? null : $begin + $lead;
     }
 }

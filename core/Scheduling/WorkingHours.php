@@ -80,6 +80,24 @@ final readonly class WorkingHours
         return null;
     }
 
+    /**
+     * The same on a quarter of an hour of the clock where that fits too.
+     *
+     * @param float $lead   of them before the moment that shall lie on it
+     * @param float $latest hour by which that moment must come
+     */
+    public function evenFit(float $from, float $hours, float $lead = 0.0, float $latest = INF): ?float
+    {
+        $start = $this->firstFit($from, $hours);
+        if ($start === null) {
+            return null;
+        }
+        $even = $this->nextQuarter($start + $lead);
+        $fits = $even <= $latest + 1e-9 && abs(($this->firstFit($even - $lead, $hours) ?? INF) - $even + $lead) < 1e-6;
+
+        return $fits ? $even - $lead : $start;
+    }
+
     private function firstOpen(float $from, float $hours): ?float
     {
         foreach ($this->spansFrom($from, 2) as [$opens, $closes]) {
@@ -108,6 +126,12 @@ final readonly class WorkingHours
     public function nextQuarter(float $hour): float
     {
         return (ceil(($this->anchor + 60.0 * $hour) / 15.0 - 1e-6) * 15.0 - $this->anchor) / 60.0;
+    }
+
+    /** The last one before. */
+    public function lastQuarter(float $hour): float
+    {
+        return (floor(($this->anchor + 60.0 * $hour) / 15.0 + 1e-6) * 15.0 - $this->anchor) / 60.0;
     }
 
     public function areAlways(): bool

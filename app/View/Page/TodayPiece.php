@@ -140,6 +140,22 @@ final readonly class TodayPiece
         return (new Words($this->system))->fact($errand->task->what);
     }
 
+    /** From when it can be begun, no finer than known: the quarter of an hour after it. */
+    public function opens(Errand $errand): string
+    {
+        $hours = $this->agenda?->studio->hours;
+
+        return $this->moment($hours?->nextQuarter($errand->opens) ?? $errand->opens);
+    }
+
+    /** Until when, the quarter before it; nothing where it may wait. */
+    public function closes(Errand $errand): string
+    {
+        $hours = $this->agenda?->studio->hours;
+
+        return is_infinite($errand->closes) ? '' : $this->moment($hours?->lastQuarter($errand->closes) ?? $errand->closes);
+    }
+
     public function moment(float $hour): string
     {
         return $this->figures()->moment($hour);

@@ -132,15 +132,12 @@ final readonly class TodayView
 
     private function when(TodayPiece $piece, Errand $errand): string
     {
-        $says = ['at' => $piece->moment($errand->start), 'opens' => $piece->moment($errand->opens)];
+        $says = ['at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand)];
 
         return match (true) {
             is_infinite($errand->closes)                                               => Words::say('today.at', $says),
-            $errand->start > $errand->closes || $errand->start < $errand->opens - 1e-6 => Words::say(
-                'today.moved',
-                $says + ['closes' => $piece->moment($errand->closes)],
-            ),
-            default => Words::say('today.between', $says + ['closes' => $piece->moment($errand->closes)]),
+            $errand->start > $errand->closes || $errand->start < $errand->opens - 1e-6 => Words::say('today.moved', $says),
+            default                                                                    => Words::say('today.between', $says),
         };
     }
 
@@ -159,8 +156,7 @@ final readonly class TodayView
                 $now < $errand->opens                 => 'early',
                 default                               => 'late',
             }, [
-                'at'     => $piece->moment($errand->start), 'opens' => $piece->moment($errand->opens),
-                'closes' => is_infinite($errand->closes) ? '' : $piece->moment($errand->closes),
+                'at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand),
             ])];
         }
 
