@@ -56,10 +56,8 @@ $given = PlanReader::read($document);
 $open = PlanReader::read(array_diff_key($document, ['pours' => null]));
 $time('simulate: cone block, three pours to full cure', 20, fn() => Simulation::of($given, new CalibrationMemory()));
 foreach ([5, 40] as $count) {
-    $column = array_merge($document, ['inclusions' => [], 'pours' => array_map(
-        fn(int $n): array                          => ['resin' => 'deep', 'depth_mm' => 6, 'start_h' => 48 * $n],
-        range(0, $count - 1),
-    )]);
+    $pour = fn(int $n): array => ['resin' => 'deep', 'depth_mm' => 6, 'start_h' => 48 * $n];
+    $column = array_merge($document, ['inclusions' => [], 'pours' => array_map($pour, range(0, $count - 1))]);
     $column['vessel']['height_mm'] = 6 * $count;
     $pours = PlanReader::read($column);
     $time("simulate: a column of {$count} pours of 6 mm", 10, fn() => Simulation::of($pours, new CalibrationMemory()));

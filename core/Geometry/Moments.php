@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Geometry;
 
+use Pensilis\Numerics\GaussLegendre;
+
 /**
  * Moments of a section, ∫ x^p y^q over its area and along its edges, x and y as shares of its half extents; and where its edges turn.
  *
@@ -13,20 +15,9 @@ namespace Pensilis\Geometry;
 final readonly class Moments
 {
     /** The greatest p + q. */
-    public const DEGREE = 8;
+    private const DEGREE = 8;
 
     private const STRIDE = self::DEGREE + 1;
-
-    /** Gauss–Legendre, two points and five (Abramowitz & Stegun, table 25.4), from −1 to 1. */
-    private const TWO = [[-0.577350269189626, 1.0], [0.577350269189626, 1.0]];
-
-    private const FIVE = [
-        [-0.906179845938664, 0.236926885056189],
-        [-0.538469310105683, 0.478628670499366],
-        [0.0, 0.568888888888889],
-        [0.538469310105683, 0.478628670499366],
-        [0.906179845938664, 0.236926885056189],
-    ];
 
     /** Of the half extents: along a shorter side two points are as good as five. */
     private const SHORT = 0.2;
@@ -53,7 +44,7 @@ final readonly class Moments
             $side = hypot($dx, $dy);
             $length += $side;
             $isShort = abs($dx) < self::SHORT * $halfX && abs($dy) < self::SHORT * $halfY;
-            foreach ($isShort ? self::TWO : self::FIVE as [$node, $weight]) {
+            foreach ($isShort ? GaussLegendre::TWO : GaussLegendre::FIVE as [$node, $weight]) {
                 $along = 0.5 * (1.0 + $node);
                 [$px, $py] = [($x + $along * $dx) / $halfX, ($y + $along * $dy) / $halfY];
                 $edge = self::add($edge, $px, $py, 0.5 * $weight * $side);

@@ -11,9 +11,16 @@ namespace Pensilis\Numerics;
  */
 final class GaussLegendre
 {
-    private const NODES = [0.0, 0.538469310105683, -0.538469310105683, 0.906179845938664, -0.906179845938664];
+    /** Nodes from −1 to 1 and their weights; and those of the two-point rule, exact up to degree 3. */
+    public const FIVE = [
+        [0.0, 0.568888888888889],
+        [0.538469310105683, 0.478628670499366],
+        [-0.538469310105683, 0.478628670499366],
+        [0.906179845938664, 0.236926885056189],
+        [-0.906179845938664, 0.236926885056189],
+    ];
 
-    private const WEIGHTS = [0.568888888888889, 0.478628670499366, 0.478628670499366, 0.236926885056189, 0.236926885056189];
+    public const TWO = [[-0.577350269189626, 1.0], [0.577350269189626, 1.0]];
 
     /**
      * @param callable(float): float $f
@@ -25,8 +32,8 @@ final class GaussLegendre
         $sum = 0.0;
         for ($panel = 0; $panel < $panels; $panel++) {
             $middle = $from + (2 * $panel + 1) * $half;
-            foreach (self::NODES as $i => $node) {
-                $sum += self::WEIGHTS[$i] * $f($middle + $half * $node);
+            foreach (self::FIVE as [$node, $weight]) {
+                $sum += $weight * $f($middle + $half * $node);
             }
         }
 

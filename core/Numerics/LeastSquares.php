@@ -35,7 +35,7 @@ final readonly class LeastSquares
         [$left, $damping] = [$misses($point), 1e-3];
         $slopes = self::slopes($misses, $point, $left);
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $step = Linear::solve(self::normal($slopes, $damping), self::pull($slopes, $left));
+            $step = Linear::solve(self::normal($slopes, $damping), Linear::times($slopes, $left));
             $next = array_map(fn(float $here, float $more): float => $here + min(max(-$more, -1.0), 1.0), $point, $step);
             $then = $misses($next);
             if (self::square($then) >= self::square($left)) {
@@ -107,17 +107,6 @@ final readonly class LeastSquares
         }
 
         return $rows;
-    }
-
-    /**
-     * @param list<list<float>> $slopes
-     * @param list<float>       $left
-     *
-     * @return list<float>
-     */
-    private static function pull(array $slopes, array $left): array
-    {
-        return array_map(fn(array $one): float => Linear::product($one, $left), $slopes);
     }
 
     /** @param list<float> $one */

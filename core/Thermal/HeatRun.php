@@ -234,13 +234,12 @@ final class HeatRun
     /** The cell at a place, or the nearest that is filled. */
     private function cellAt(float $height, float $distance): int
     {
-        [$z, $row] = [0.0, count($this->stack) - 1];
-        foreach ($this->stack as $j => $one) {
-            if ($one->pour !== null && $z + $one->height >= $height) {
-                $row = $j;
+        $row = count($this->stack) - 1;
+        foreach ($this->laid as $laid) {
+            if ($laid->top >= $height) {
+                $row = $laid->at;
                 break;
             }
-            $z += $one->pour === null ? 0.0 : $one->height;
         }
         $ring = 0;
         while ($ring + 1 < $this->mesh->resinRings && $this->mesh->faces[$ring + 1] < $distance) {
