@@ -36,17 +36,14 @@ foreach (['mild' => 2e-5, 'hot' => 4e-5, 'runaway' => 8e-5] as $name => $rate) {
         $run->goOnUntil($gelled, 30.0 * 86400.0);
         $least = min($least, (hrtime(true) - $start) / 1e6);
     }
-    [$stuff, $wall, $stack] = [Stuff::of(0.2, $resin->resin->density, $resin->resin->heatCapacity), Sheet::siliconeMold(), []];
-    foreach ([[3, Sheet::board()], [2, $wall]] as [$cells, $sheet]) {
-        for ($j = 0; $j < $cells; $j++) {
-            $stack[] = Row::upright($mesh, $sheet->thickness / $cells, $sheet->stuff);
-        }
-    }
+    [$stuff, $wall] = [Stuff::of(0.2, $resin->resin->density, $resin->resin->heatCapacity), Sheet::siliconeMold()];
+    $stack = Stack::under($mesh, $wall, Sheet::board());
+    $under = count($stack);
     $faces = Grades::bothWays($rows);
     for ($j = 0; $j < $rows; $j++) {
         $stack[] = Row::upright($mesh, 0.06 * ($faces[$j + 1] - $faces[$j]), $stuff, $wall->stuff, 0);
     }
-    $reaction = Reaction::of($resin, array_slice($stack, 5), 5 * $mesh->rings());
+    $reaction = Reaction::of($resin, array_slice($stack, $under), $under * $mesh->rings());
     $network = new HeatNetwork($mesh, $stack);
     $cells = count($network->capacities());
     $nothing = array_fill(0, $cells, 0.0);

@@ -35,6 +35,11 @@ final readonly class Section
         return new self(false, $outline->halfX, $outline->halfY, $outline);
     }
 
+    public function isRectangle(): bool
+    {
+        return !$this->round && $this->outline === null;
+    }
+
     /** How far a place lies on the way from the middle (0) to the edge (1), its outline taken as the rectangle around it. */
     public function outwardness(float $x, float $y): float
     {

@@ -99,7 +99,7 @@ final readonly class Simulation
         $section = $this->plan->vessel->widest();
         $foot = $inclusion->solid->footprint();
         $radius = $this->field->radius();
-        // A place in a box is taken to the round mesh by its share of the way to the nearest wall.
+        // A place is taken to the mesh by its share of the way to the nearest wall.
         $shares = array_map(
             fn(array $place): float => $section->outwardness($place[0], $place[1]),
             $inclusion->places,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 use Pensilis\Material\Stuff;
+use Pensilis\Numerics\Linear;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -28,9 +29,9 @@ final class Bodies
     /**
      * What they take of a row of a mesh between two heights; null where none reaches there.
      *
-     * @param list<float> $inside m³ of each ring
+     * @param list<float> $inside m³ of each cell
      */
-    public function within(RadialMesh $mesh, array $inside, float $from, float $to): ?Taken
+    public function within(Mesh $mesh, array $inside, float $from, float $to): ?Taken
     {
         $key = count($inside) . " {$from} {$to}";
         if (!array_key_exists($key, $this->known)) {
@@ -40,8 +41,8 @@ final class Bodies
         return $this->known[$key];
     }
 
-    /** @param list<float> $inside m³ of each ring */
-    private function find(RadialMesh $mesh, array $inside, float $from, float $to): ?Taken
+    /** @param list<float> $inside m³ of each cell */
+    private function find(Mesh $mesh, array $inside, float $from, float $to): ?Taken
     {
         $none = array_fill(0, count($inside), 0.0);
         [$volumes, $heat, $conducts, $scale] = [$none, $none, $none, null];
@@ -51,7 +52,7 @@ final class Bodies
                 continue;
             }
             $scale ??= array_sum($inside) / $this->vessel->volumeBetween($from, $to);
-            foreach (self::rings($mesh, $inside, $body, $scale * $volume, $to - $from) as $i => $here) {
+            foreach (self::cells($mesh, $inside, $body, $scale * $volume, $to - $from) as $i => $here) {
                 $volumes[$i] += $here;
                 $heat[$i] += $here * $body->stuff->volumetric();
                 $conducts[$i] += $here * $body->stuff->conductivity;
@@ -62,27 +63,47 @@ final class Bodies
     }
 
     /**
-     * What a body and its copies take of each ring.
+     * What a body and its copies take of each cell.
      *
-     * @param list<float> $inside m³ of each ring
+     * @param list<float> $inside m³ of each cell
      * @param float       $volume m³ of one of them
      *
      * @return list<float> m³
      */
-    private static function rings(RadialMesh $mesh, array $inside, Body $body, float $volume, float $height): array
+    private static function cells(Mesh $mesh, array $inside, Body $body, float $volume, float $height): array
     {
         if ($body->distances === []) {
             $whole = array_sum($inside);
 
             return array_map(fn(float $here): float => $volume * $here / $whole, $inside);
         }
-        $sum = array_fill(0, $mesh->resinRings, 0.0);
+        $sum = array_fill(0, $mesh->resinRings(), 0.0);
         foreach ($body->distances as $distance) {
-            $one = self::spread($mesh, $volume, $height, $distance);
-            $sum = array_map(fn(float $before, float $here): float => $before + $here, $sum, $one);
+            $sum = Linear::plus($sum, self::spread($mesh, $volume, $height, $distance));
         }
 
-        return $sum;
+        return self::overCells($mesh, $sum);
+    }
+
+    /**
+     * What is taken of each ring of resin, over its cells by area; nothing of the wall.
+     *
+     * @param list<float> $volumes m³ of each ring
+     *
+     * @return list<float> m³ of each cell
+     */
+    private static function overCells(Mesh $mesh, array $volumes): array
+    {
+        [$areas, $spread] = [array_fill(0, $mesh->rings(), 0.0), []];
+        for ($c = 0; $c < $mesh->cells(); $c++) {
+            $areas[$mesh->ring($c)] += $mesh->area($c);
+        }
+        for ($c = 0; $c < $mesh->cells(); $c++) {
+            $ring = $mesh->ring($c);
+            $spread[] = ($volumes[$ring] ?? 0.0) * $mesh->area($c) / $areas[$ring];
+        }
+
+        return $spread;
     }
 
     /**
@@ -90,19 +111,19 @@ final class Bodies
      *
      * @return list<float> m³
      */
-    private static function spread(RadialMesh $mesh, float $volume, float $height, float $distance): array
+    private static function spread(Mesh $mesh, float $volume, float $height, float $distance): array
     {
         $radius = sqrt($volume / $height / M_PI);
-        $away = $distance * $mesh->faces[$mesh->resinRings];
+        $away = $distance * $mesh->disc($mesh->resinRings());
         $covered = array_map(
             fn(int $i): float => self::common($mesh->disc($i), $radius, $away),
-            range(0, $mesh->resinRings),
+            range(0, $mesh->resinRings()),
         );
-        $all = $covered[$mesh->resinRings];
+        $all = $covered[$mesh->resinRings()];
 
         return array_map(
-            fn(int $i): float => $all > 0.0 ? $volume * ($covered[$i + 1] - $covered[$i]) / $all : $volume / $mesh->resinRings,
-            range(0, $mesh->resinRings - 1),
+            fn(int $i): float => $all > 0.0 ? $volume * ($covered[$i + 1] - $covered[$i]) / $all : $volume / $mesh->resinRings(),
+            range(0, $mesh->resinRings() - 1),
         );
     }
 
@@ -130,7 +151,7 @@ final class Bodies
     }
 
     /**
-     * @param list<float>       $inside   m³ of each ring
+     * @param list<float>       $inside   m³ of each cell
      * @param array<int, float> $volumes  m³ of objects in it
      * @param array<int, float> $heat     J/K
      * @param array<int, float> $conducts W·m²/K

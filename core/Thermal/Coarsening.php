@@ -15,14 +15,14 @@ final readonly class Coarsening
     private const COVERS = 2;
 
     /** @param list<int> $into the row that each becomes a part of */
-    private function __construct(private array $into, private int $rings) {}
+    private function __construct(private array $into, private int $cells) {}
 
     /**
      * @param list<Row>       $stack
      * @param list<PourTrack> $tracks of its pours, with one more about to come
      * @param float           $most   as high as rows may become, m
      */
-    public static function of(array $stack, array $tracks, int $rings, float $most): self
+    public static function of(array $stack, array $tracks, int $cells, float $most): self
     {
         [$into, $height, $under] = [[], 0.0, null];
         foreach ($stack as $j => $row) {
@@ -33,7 +33,7 @@ final readonly class Coarsening
             [$height, $under] = [$joins ? $height + $row->height : $row->height, $track];
         }
 
-        return new self($into, $rings);
+        return new self($into, $cells);
     }
 
     /** The row that one becomes a part of. */
@@ -45,7 +45,7 @@ final readonly class Coarsening
     /** The same of a cell. */
     public function cell(int $cell): int
     {
-        return $this->into[intdiv($cell, $this->rings)] * $this->rings + $cell % $this->rings;
+        return $this->into[intdiv($cell, $this->cells)] * $this->cells + $cell % $this->cells;
     }
 
     /** Whether any become one. */

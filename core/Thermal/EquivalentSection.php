@@ -53,7 +53,7 @@ final readonly class EquivalentSection
         // Of the rectangle of that area and perimeter, or a square.
         $spread = sqrt(max(0.0, $perimeter ** 2 - 16.0 * $area));
         [$half, $long, $roundness] = [0.125 * ($perimeter - $spread), 0.125 * ($perimeter + $spread), 4.0 * M_PI * $area / $perimeter ** 2];
-        $isRectangle = !$section->round && ($section->outline === null || $roundness < self::SLENDER);
+        $isRectangle = $section->isRectangle() || (!$section->round && $roundness < self::SLENDER);
         $decay = $isRectangle
             ? Decay::ofRectangle($half, $long, $jacket, $k)
             : SectionModes::decay($section, $jacket, $k);

@@ -65,7 +65,7 @@ final class HeatRun
      * @param float       $most   as high as rows of old pours may become, m
      */
     public function __construct(
-        private readonly RadialMesh $mesh,
+        private readonly Mesh $mesh,
         array $under,
         private readonly Stuff $wall,
         private readonly Ambient $ambient,
@@ -110,16 +110,14 @@ final class HeatRun
         $foot = $this->level;
         foreach (array_slice(Grades::bothWays($rows), 1) as $share) {
             $to = $foot + $depth * $share;
-            $row = $this->hull === null
-                ? Row::upright($this->mesh, $to - $this->level, $resinStuff, $this->wall, count($this->tracks))
-                : Row::cut($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks));
+            $row = Row::between($this->mesh, $this->hull, $this->level, $to, $resinStuff, $this->wall, count($this->tracks));
             $row = $row->around($this->bodies?->within($this->mesh, $row->inside, $this->level, $to));
             $this->laid[] = LaidRow::of($this->level, $row, count($this->stack));
             $this->addRow($row);
             $this->level = $to;
         }
         $laid = array_slice($this->stack, $first);
-        $reaction = Reaction::of($resin, $laid, $first * $this->mesh->rings());
+        $reaction = Reaction::of($resin, $laid, $first * $this->mesh->cells());
         $mix ??= new MixState($this->ambient->at($at), 0.0, 0.0);
         foreach ($reaction->cells as $c) {
             [$this->kelvin[$c], $this->alpha[$c]] = [$mix->kelvin, $mix->alpha];
@@ -130,7 +128,7 @@ final class HeatRun
             $at,
             $this->probes($resin, $laid, $first, $reaction, true, $mix),
             $this->probes($resin, $laid, $first, $reaction, false, $mix),
-            ($first + intdiv($rows, 2)) * $this->mesh->rings(),
+            ($first + intdiv($rows, 2)) * $this->mesh->cells(),
             $mix,
         );
         assert($this->stack !== []);
@@ -179,11 +177,12 @@ final class HeatRun
     /** What the pours are like now. */
     public function frame(): Frame
     {
-        [$kelvin, $alpha, $rings] = [[], [], $this->mesh->rings()];
+        [$kelvin, $alpha, $cells] = [[], [], $this->mesh->cells()];
         foreach ($this->laid as $laid) {
-            $held = max(1, count(array_filter($laid->row->inside, fn(float $inside): bool => $inside > 0.0)));
-            $kelvin[] = array_slice($this->kelvin, $laid->at * $rings, $held);
-            $alpha[] = array_slice($this->alpha, $laid->at * $rings, $held);
+            $outward = array_slice($laid->row->inside, 0, $this->mesh->rings());
+            $held = max(1, count(array_filter($outward, fn(float $inside): bool => $inside > 0.0)));
+            $kelvin[] = array_slice($this->kelvin, $laid->at * $cells, $held);
+            $alpha[] = array_slice($this->alpha, $laid->at * $cells, $held);
         }
 
         return new Frame($this->time, $kelvin, $alpha);
@@ -192,13 +191,13 @@ final class HeatRun
     /** @return array{float, float} K and conversion of all resin, by volume */
     public function mean(): array
     {
-        [$volume, $kelvin, $alpha, $rings] = [0.0, 0.0, 0.0, $this->mesh->rings()];
+        [$volume, $kelvin, $alpha, $cells] = [0.0, 0.0, 0.0, $this->mesh->cells()];
         foreach ($this->stack as $j => $row) {
-            for ($i = 0; $i < $rings && $row->pour !== null; $i++) {
+            for ($i = 0; $i < $cells && $row->pour !== null; $i++) {
                 $here = $row->resin($i);
                 $volume += $here;
-                $kelvin += $here * $this->kelvin[$j * $rings + $i];
-                $alpha += $here * $this->alpha[$j * $rings + $i];
+                $kelvin += $here * $this->kelvin[$j * $cells + $i];
+                $alpha += $here * $this->alpha[$j * $cells + $i];
             }
         }
 
@@ -215,8 +214,8 @@ final class HeatRun
     public function resinRings(): array
     {
         return array_map(
-            fn(int $i): float => 0.5 * ($this->mesh->faces[$i] + $this->mesh->faces[$i + 1]),
-            range(0, $this->mesh->resinRings - 1),
+            fn(int $i): float => 0.5 * ($this->mesh->face($i) + $this->mesh->face($i + 1)),
+            range(0, $this->mesh->resinRings() - 1),
         );
     }
 
@@ -242,11 +241,11 @@ final class HeatRun
             }
         }
         $ring = 0;
-        while ($ring + 1 < $this->mesh->resinRings && $this->mesh->faces[$ring + 1] < $distance) {
+        while ($ring + 1 < $this->mesh->resinRings() && $this->mesh->face($ring + 1) < $distance) {
             $ring++;
         }
 
-        return $row * $this->mesh->rings() + $ring;
+        return $row * $this->mesh->cells() + $ring;
     }
 
     public function energyError(): float
@@ -270,23 +269,22 @@ final class HeatRun
     {
         assert($rows !== []);
         $depth = array_sum(array_map(fn(Row $row): float => $row->height, $rows));
-        $radius = $this->hull?->inner($onTop ? $this->level : $this->level - $depth) ?? $this->mesh->faces[$this->mesh->resinRings];
-
+        $edges = $this->hull === null ? $this->mesh->edges() : [$this->hull->inner($onTop ? $this->level : $this->level - $depth)];
         $at = fn(?Probe $middle): Probe => Probe::of(
             $resin,
             $this->mesh,
             $rows,
-            $first * $this->mesh->rings(),
+            $first * $this->mesh->cells(),
             $reaction->watched,
             $onTop,
             $middle,
-            $radius,
+            $edges,
             $mix->alpha,
             $this->corner?->within($this->level),
         );
         $middle = $at(null);
 
-        return $this->mesh->resinRings > 1 ? [$middle, $at($middle)] : [$middle];
+        return $this->mesh->resinRings() > 1 ? [$middle, $at($middle)] : [$middle];
     }
 
     /**
@@ -297,14 +295,14 @@ final class HeatRun
     private function coarsen(): array
     {
         $capacity = $this->network?->capacities() ?? [];
-        $coarser = Coarsening::of($this->stack, $this->tracks, $this->mesh->rings(), $this->most);
+        $coarser = Coarsening::of($this->stack, $this->tracks, $this->mesh->cells(), $this->most);
         if (!$coarser->isNeeded()) {
             return $capacity;
         }
         assert($this->stack !== []);
         $resin = [];
         foreach ($this->stack as $row) {
-            array_push($resin, ...array_map($row->resin(...), range(0, $this->mesh->rings() - 1)));
+            array_push($resin, ...array_map($row->resin(...), range(0, $this->mesh->cells() - 1)));
         }
         $this->laid = array_map(fn(LaidRow $laid): LaidRow => $laid->moved($coarser, $this->hottest), $this->laid);
         $this->kelvin = $this->hottest = $coarser->mean($this->kelvin, $capacity);
@@ -321,7 +319,7 @@ final class HeatRun
     {
         $air = $this->ambient->at($this->time);
         $this->stack[] = $row;
-        for ($i = 0; $i < $this->mesh->rings(); $i++) {
+        for ($i = 0; $i < $this->mesh->cells(); $i++) {
             $this->kelvin[] = $this->hottest[] = $air;
             $this->alpha[] = 0.0;
         }

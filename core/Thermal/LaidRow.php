@@ -7,7 +7,7 @@ namespace Pensilis\Thermal;
 /** A row of a pour as it was laid, and where it is in the stack by now, whatever it has become one with. Metres above the floor, K. */
 final readonly class LaidRow
 {
-    /** @param list<float> $before the greatest temperature of each ring until then; empty while it is a row by itself */
+    /** @param list<float> $before the greatest temperature of each cell until then; empty while it is a row by itself */
     private function __construct(
         public float $bottom,
         public float $top,
@@ -37,12 +37,12 @@ final readonly class LaidRow
     /**
      * @param array<int, float> $hottest of every cell of the stack, since it is as it is
      *
-     * @return list<float> the greatest temperature of each ring
+     * @return list<float> the greatest temperature of each cell
      */
     public function hottest(array $hottest): array
     {
-        $rings = count($this->row->inside);
-        $since = array_slice($hottest, $this->at * $rings, $rings);
+        $cells = count($this->row->inside);
+        $since = array_slice($hottest, $this->at * $cells, $cells);
 
         $greater = fn(float $before, float $after): float => max($before, $after);
 

@@ -15,16 +15,24 @@ final readonly class PeakField
      * @param list<LaidRow>     $laid    from the floor up
      * @param array<int, float> $hottest of every cell of the stack
      */
-    public function __construct(private RadialMesh $mesh, private array $laid, private array $hottest) {}
+    public function __construct(private Mesh $mesh, private array $laid, private array $hottest) {}
 
     /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings that hold resin */
     public function rows(): array
     {
-        return array_map(fn(LaidRow $laid): array => [
-            $laid->bottom,
-            $laid->top,
-            array_filter($laid->hottest($this->hottest), fn(int $i): bool => $laid->row->inside[$i] > 0.0, ARRAY_FILTER_USE_KEY),
-        ], $this->laid);
+        $rows = [];
+        foreach ($this->laid as $laid) {
+            $rings = [];
+            foreach ($laid->hottest($this->hottest) as $c => $kelvin) {
+                if ($laid->row->inside[$c] > 0.0) {
+                    $ring = $this->mesh->ring($c);
+                    $rings[$ring] = max($rings[$ring] ?? 0.0, $kelvin);
+                }
+            }
+            $rows[] = [$laid->bottom, $laid->top, $rings];
+        }
+
+        return $rows;
     }
 
     /** @return array{float, float} the least and the greatest of all cells, K */
@@ -40,7 +48,7 @@ final readonly class PeakField
         return [$least, $greatest];
     }
 
-    /** At a height above the floor and a distance from the axis, K; null where nothing was poured. */
+    /** At a height above the floor and a distance from the axis in the first direction, K; null where nothing was poured. */
     public function at(float $height, float $distance): ?float
     {
         foreach ($this->laid as $laid) {
@@ -48,7 +56,7 @@ final readonly class PeakField
                 continue;
             }
             [$ring, $inside] = [0, $laid->row->inside];
-            while (($inside[$ring + 1] ?? 0.0) > 0.0 && $this->mesh->faces[$ring + 1] <= $distance) {
+            while (($inside[$ring + 1] ?? 0.0) > 0.0 && $this->mesh->face($ring + 1) <= $distance) {
                 $ring++;
             }
 
@@ -61,7 +69,7 @@ final readonly class PeakField
     /** Radius of the resin, m. */
     public function radius(): float
     {
-        return $this->mesh->faces[$this->mesh->resinRings];
+        return $this->mesh->face($this->mesh->resinRings());
     }
 
     /**
@@ -77,7 +85,7 @@ final readonly class PeakField
                 continue;
             }
             foreach ($rings as $i => $kelvin) {
-                if (!$this->mesh->open || ($this->mesh->faces[$i] <= $outer && $this->mesh->faces[$i + 1] >= $inner)) {
+                if (!$this->mesh->isOpen() || ($this->mesh->face($i) <= $outer && $this->mesh->face($i + 1) >= $inner)) {
                     $greatest = max($greatest ?? 0.0, $kelvin);
                 }
             }

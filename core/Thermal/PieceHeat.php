@@ -13,13 +13,16 @@ use Pensilis\Vessel\Vessel;
 /**
  * Sets up the heat of one piece: the mesh that its vessel asks for, and how deep each pour is cut.
  *
- * Round vessels keep their radius, others get an equivalent section, one at each height where walls are not upright and cut through the
- * cells (Row). A thin stack (under a twentieth of the width) may run on depth alone, as long as that warms it by less than 20 K.
+ * Round vessels keep their radius and boxes their sides; others get an equivalent section, one at each height where walls are not upright
+ * and cut through the cells (Row). A thin stack (under a twentieth of the width) may run on depth alone, as long as that warms it by less
+ * than 20 K.
  */
 final class PieceHeat
 {
     /** Over the whole depth; a thin pour has its least all the same. */
     private const ROWS = 12;
+
+    private const BOX_ROWS = 10;
 
     private const LEAST_ROWS = 3;
 
@@ -35,6 +38,8 @@ final class PieceHeat
     private const POINT = 1e-5;
 
     private readonly Section $section;
+
+    private readonly bool $isBox;
 
     /** @var array<string, EquivalentSection> by conductivity of the resin */
     private array $sections = [];
@@ -55,6 +60,7 @@ final class PieceHeat
         private readonly float $toAir = Convection::COEFFICIENT,
     ) {
         $this->section = $vessel->widest();
+        $this->isBox = $vessel->shape->isUpright() && $this->section->isRectangle();
         $this->bodies = $bodies === [] ? null : new Bodies($vessel, $bodies);
     }
 
@@ -77,10 +83,14 @@ final class PieceHeat
     public function begin(CalibratedResin $resin, bool $thin = false): HeatRun
     {
         [$wall, $conductivity, $isUpright] = [$this->vessel->wall, $resin->resin->conductivity, $this->vessel->shape->isUpright()];
-        $section = $thin ? null : $this->sections["{$conductivity} W"] ??= $this->standIn($this->section, $conductivity);
+        $section = $thin || $this->isBox ? null : $this->sections["{$conductivity} W"] ??= $this->standIn($this->section, $conductivity);
 
         return Stack::run(
-            $section === null ? RadialMesh::slab() : RadialMesh::ofSection($section, $wall),
+            match (true) {
+                $thin             => RadialMesh::slab(),
+                $section === null => BoxMesh::of($this->section->halfX, $this->section->halfY, $wall),
+                default           => RadialMesh::ofSection($section, $wall),
+            },
             $wall,
             $this->vessel->base,
             $this->ambient,
@@ -88,7 +98,7 @@ final class PieceHeat
             $this->bodies,
             $this->toAir,
             $section?->corner,
-            $this->vessel->fill / self::ROWS,
+            $this->vessel->fill / $this->rows(),
         );
     }
 
@@ -99,7 +109,12 @@ final class PieceHeat
 
     public function rowsFor(float $depth): int
     {
-        return max(self::LEAST_ROWS, (int) round(self::ROWS * $depth / $this->vessel->fill));
+        return max(self::LEAST_ROWS, (int) round($this->rows() * $depth / $this->vessel->fill));
+    }
+
+    private function rows(): int
+    {
+        return $this->isBox ? self::BOX_ROWS : self::ROWS;
     }
 
     /** Whether what ran on depth alone may stand. */

@@ -61,48 +61,50 @@ final class Probe
     }
 
     /**
-     * @param non-empty-list<Row> $rows    of the pour
-     * @param int                 $first   cell of the lowest of them
-     * @param array<int, bool>    $watched cells of the pour
-     * @param self|null           $middle  of the face, of a point at its wall
-     * @param float               $radius  of the vessel at that face, m
-     * @param float               $alpha   at which it is poured
-     * @param Corner|null         $corner  of the true vessel that a point at its wall stands for
+     * @param non-empty-list<Row>   $rows    of the pour
+     * @param int                   $first   cell of the lowest of them
+     * @param array<int, bool>      $watched cells of the pour
+     * @param self|null             $middle  of the face, of a point at its wall
+     * @param non-empty-list<float> $edges   of the vessel at that face, by direction, m
+     * @param float                 $alpha   at which it is poured
+     * @param Corner|null           $corner  of the true vessel that a point at its wall stands for
      */
     public static function of(
         CalibratedResin $resin,
-        RadialMesh $mesh,
+        Mesh $mesh,
         array $rows,
         int $first,
         array $watched,
         bool $onTop,
         ?self $middle,
-        float $radius,
+        array $edges,
         float $alpha,
         ?Corner $corner,
     ): self {
         $atWall = $middle !== null;
-        $rings = $mesh->rings();
+        $cells = $mesh->cells();
         $j = $onTop ? count($rows) - 1 : 0;
         $next = $onTop ? $j - 1 : $j + 1;
-        $held = array_filter(range(0, $rings - 1), fn(int $i): bool => isset($watched[$first + $j * $rings + $i]));
+        $held = array_filter(range(0, $cells - 1), fn(int $i): bool => isset($watched[$first + $j * $cells + $i]));
         $i = $atWall && $held !== [] ? max($held) : 0;
-        $cell = $first + $j * $rings + $i;
-        $inward = fn(int $ring): float => 0.5 * ($mesh->faces[$ring] + $mesh->faces[$ring + 1]);
+        $cell = $first + $j * $cells + $i;
         $weights = [$cell => 1.0];
         $lean = function (int $other, float $share) use (&$weights, $cell): void {
             $weights[$cell] += $share;
             $weights[$other] = ($weights[$other] ?? 0.0) - $share;
         };
-        if (isset($rows[$next], $watched[$first + $next * $rings + $i])) {
-            $lean($first + $next * $rings + $i, $rows[$j]->height / ($rows[$j]->height + $rows[$next]->height));
+        if (isset($rows[$next], $watched[$first + $next * $cells + $i])) {
+            $lean($first + $next * $cells + $i, $rows[$j]->height / ($rows[$j]->height + $rows[$next]->height));
         }
-        if ($atWall && $i > 0) {
-            $share = ($radius - $inward($i)) / ($inward($i) - $inward($i - 1));
-            $lean($cell - 1, min(1.0, max(0.0, $share)));
-        }
-        if (!$atWall && $rings > 1 && isset($watched[$cell + 1])) {
-            $lean($cell + 1, $inward(0) ** 2 / ($inward(1) ** 2 - $inward(0) ** 2));
+        foreach ($mesh->strides() as $d => $stride) {
+            $lies = fn(int $i): float => $mesh->middle($i, $d);
+            if ($atWall && !$mesh->isFirst($i, $d)) {
+                $share = ($edges[$d] - $lies($i)) / ($lies($i) - $lies($i - $stride));
+                $lean($cell - $stride, min(1.0, max(0.0, $share)));
+            }
+            if (!$atWall && !$mesh->isLast(0, $d) && isset($watched[$cell + $stride])) {
+                $lean($cell + $stride, $lies(0) ** 2 / ($lies($stride) ** 2 - $lies(0) ** 2));
+            }
         }
 
         return new self($resin, $weights, $alpha, $corner, $middle);

@@ -13,15 +13,13 @@ use Pensilis\Vessel\Sheet;
  * Areas grow with the distance to the power j + 1: by what a circle has (j = 1), or less where it stands for a section that is long
  * (EquivalentSection). Invariant: faces strictly increase from 0; a slab is one ring of 1 m² whose rim lets no heat through.
  */
-final readonly class RadialMesh
+final readonly class RadialMesh implements Mesh
 {
-    /** Rings across the resin and across the wall. */
+    /** Rings across the resin. */
     private const RESIN_RINGS = 8;
 
-    private const WALL_RINGS = 2;
-
     /** @param non-empty-list<float> $faces */
-    private function __construct(public array $faces, public int $resinRings, public bool $open, private float $power) {}
+    private function __construct(private array $faces, private int $resinRings, private bool $open, private float $power) {}
 
     public static function round(float $radius, ?Sheet $wall, int $rings = self::RESIN_RINGS): self
     {
@@ -33,8 +31,8 @@ final readonly class RadialMesh
         ImpossibleValue::unlessPositive('radius', $section->radius);
         $radius = $section->radius;
         $faces = array_map(fn(float $share): float => $radius * $share, Grades::outward($rings));
-        for ($i = 1; $wall !== null && $i <= self::WALL_RINGS; $i++) {
-            $faces[] = $radius + $wall->thickness * $i / self::WALL_RINGS;
+        foreach (Grades::into($wall) as $into) {
+            $faces[] = $radius + $into;
         }
 
         return new self($faces, $rings, true, $section->power);
@@ -46,29 +44,76 @@ final readonly class RadialMesh
         return new self([0.0, 1.0 / sqrt(M_PI)], 1, false, 1.0);
     }
 
+    public function cells(): int
+    {
+        return $this->rings();
+    }
+
     public function rings(): int
     {
         return count($this->faces) - 1;
     }
 
-    public function width(int $ring): float
+    public function resinRings(): int
     {
-        return $this->faces[$ring + 1] - $this->faces[$ring];
+        return $this->resinRings;
     }
 
-    /** m² of the ring seen from above */
-    public function area(int $ring): float
+    public function face(int $face): float
     {
-        return $this->within($this->faces[$ring + 1]) - $this->within($this->faces[$ring]);
+        return $this->faces[$face];
     }
 
-    /** m² of the outer face of a ring, for a metre of height */
-    public function side(int $ring): float
+    public function isOpen(): bool
     {
-        return $this->around($this->faces[$ring + 1]);
+        return $this->open;
     }
 
-    /** Radius of the disc that has the area within a face, m */
+    public function ring(int $cell): int
+    {
+        return $cell;
+    }
+
+    public function area(int $cell): float
+    {
+        return $this->within($this->faces[$cell + 1]) - $this->within($this->faces[$cell]);
+    }
+
+    public function strides(): array
+    {
+        return [1];
+    }
+
+    public function isFirst(int $cell, int $direction): bool
+    {
+        return $cell === 0;
+    }
+
+    public function isLast(int $cell, int $direction): bool
+    {
+        return $cell + 1 === $this->rings();
+    }
+
+    public function width(int $cell, int $direction = 0): float
+    {
+        return $this->faces[$cell + 1] - $this->faces[$cell];
+    }
+
+    public function side(int $cell, int $direction = 0): float
+    {
+        return $this->around($this->faces[$cell + 1]);
+    }
+
+    public function middle(int $cell, int $direction): float
+    {
+        return 0.5 * ($this->faces[$cell] + $this->faces[$cell + 1]);
+    }
+
+    public function edges(): array
+    {
+        return [$this->faces[$this->resinRings]];
+    }
+
     public function disc(int $face): float
     {
         return sqrt($this->within($this->faces[$face]) / M_PI);

@@ -8,7 +8,7 @@ use Pensilis\Material\Stuff;
 use Pensilis\Numerics\Linear;
 
 /**
- * One layer of cells: of each ring, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
+ * One layer of cells: of each, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
  *
  * Upright walls stand between two rings. Others cut through cells: then each holds its true volumes, and the slanted face its true area.
  * Metres, m², m³.
@@ -22,13 +22,12 @@ final readonly class Row
     private const INSIDE = 1e-4;
 
     /**
-     * @param list<float> $inside m³ of each ring inside the vessel
+     * @param list<float> $inside m³ of each cell inside the vessel
      * @param list<float> $around m³ of wall, floor or board
      * @param list<float> $foot   m² at its bottom
      * @param list<float> $head   m² at its top
-     * @param list<float> $gates  m² towards the next ring
-     * @param list<float> $skin   m² towards the air at the side
      * @param list<float> $slope  m² towards the air above or below, of a face that is nearer level than upright
+     * @param list<Side>  $sides  its upright faces, by direction
      */
     private function __construct(
         public float $height,
@@ -39,28 +38,43 @@ final readonly class Row
         public array $around,
         public array $foot,
         public array $head,
-        public array $gates,
-        public array $skin,
         public array $slope,
+        public array $sides,
         private bool $isCut,
         private ?Taken $taken = null,
     ) {}
 
-    /** What fills the inner rings of a mesh, and the wall in the others. */
-    public static function upright(RadialMesh $mesh, float $height, Stuff $inner, ?Stuff $outer = null, ?int $pour = null): self
+    /** What fills the cells of a mesh that are resin, and the wall in the others. */
+    public static function upright(Mesh $mesh, float $height, Stuff $inner, ?Stuff $outer = null, ?int $pour = null): self
     {
-        [$inside, $around, $areas, $gates, $skin] = [[], [], [], [], []];
-        for ($i = 0; $i < $mesh->rings(); $i++) {
+        [$inside, $around, $areas, $sides] = [[], [], [], []];
+        for ($i = 0; $i < $mesh->cells(); $i++) {
             $areas[] = $area = $mesh->area($i);
-            $inside[] = $i < $mesh->resinRings ? $area * $height : 0.0;
-            $around[] = $i < $mesh->resinRings ? 0.0 : $area * $height;
-            $isLast = $i + 1 === $mesh->rings();
-            $gates[] = $isLast ? 0.0 : $mesh->side($i) * $height;
-            $skin[] = $isLast && $mesh->open ? $mesh->side($i) * $height : 0.0;
+            $isResin = $mesh->ring($i) < $mesh->resinRings();
+            $inside[] = $isResin ? $area * $height : 0.0;
+            $around[] = $isResin ? 0.0 : $area * $height;
         }
-        $slope = array_fill(0, $mesh->rings(), 0.0);
+        foreach (array_keys($mesh->strides()) as $d) {
+            $sides[] = Side::upright($mesh, $d, $height);
+        }
+        $slope = array_fill(0, $mesh->cells(), 0.0);
 
-        return new self($height, $inner, $outer ?? $inner, $pour, $inside, $around, $areas, $areas, $gates, $skin, $slope, false);
+        return new self($height, $inner, $outer ?? $inner, $pour, $inside, $around, $areas, $areas, $slope, $sides, false);
+    }
+
+    /** What is between two heights, cut by a hull where there is one. */
+    public static function between(
+        Mesh $mesh,
+        ?Hull $hull,
+        float $from,
+        float $to,
+        Stuff $inner,
+        Stuff $outer,
+        ?int $pour = null,
+    ): self {
+        return $hull !== null && $mesh instanceof RadialMesh
+            ? self::cut($mesh, $hull, $from, $to, $inner, $outer, $pour)
+            : self::upright($mesh, $to - $from, $inner, $outer, $pour);
     }
 
     /** What a hull holds, and its wall, between two heights. */
@@ -75,7 +89,7 @@ final readonly class Row
     ): self {
         $inside = $around = $gates = $skin = $slope = array_fill(0, $mesh->rings(), 0.0);
         $slice = ($to - $from) / self::SLICES;
-        $end = $mesh->faces[$mesh->rings()];
+        $end = $mesh->face($mesh->rings());
         // Just inside of both ends, where a step may begin.
         [$bottom, $top] = [$from + self::INSIDE * $slice, $to - self::INSIDE * $slice];
         $rims = array_map(
@@ -90,7 +104,7 @@ final readonly class Row
             // By the direction in which it looks, so that each sweep carries what leaves along it.
             $level = (($most - $least) / $slant) ** 2;
             for ($i = 0; $i < $mesh->rings(); $i++) {
-                [$near, $far] = [$mesh->faces[$i], $mesh->faces[$i + 1]];
+                [$near, $far] = [$mesh->face($i), $mesh->face($i + 1)];
                 $full = self::held($mesh, $i, $out);
                 $held = self::held($mesh, $i, $within);
                 $inside[$i] += $held * $slice;
@@ -117,9 +131,8 @@ final readonly class Row
             array_values($around),
             self::level($mesh, $rims[0]),
             self::level($mesh, $rims[self::SLICES]),
-            array_values($gates),
-            array_values($skin),
             array_values($slope),
+            [new Side(array_values($gates), array_values($skin))],
             true,
         );
     }
@@ -136,9 +149,8 @@ final readonly class Row
             $this->around,
             $this->foot,
             $this->head,
-            $this->gates,
-            $this->skin,
             $this->slope,
+            $this->sides,
             $this->isCut,
             $taken,
         );
@@ -156,72 +168,71 @@ final readonly class Row
             Linear::plus($this->around, $upper->around),
             $this->foot,
             $upper->head,
-            Linear::plus($this->gates, $upper->gates),
-            Linear::plus($this->skin, $upper->skin),
             Linear::plus($this->slope, $upper->slope),
+            array_map(fn(Side $side, Side $above): Side => $side->with($above), $this->sides, $upper->sides),
             $this->isCut,
             $this->taken?->with($upper->taken) ?? $upper->taken,
         );
     }
 
-    /** m³ of resin in a ring */
-    public function resin(int $ring): float
+    /** m³ of resin in a cell */
+    public function resin(int $cell): float
     {
-        return $this->inside[$ring] - ($this->taken->volumes[$ring] ?? 0.0);
+        return $this->inside[$cell] - ($this->taken->volumes[$cell] ?? 0.0);
     }
 
-    /** J/K of a ring */
-    public function capacity(int $ring): float
+    /** J/K of a cell */
+    public function capacity(int $cell): float
     {
-        return $this->inside[$ring] * $this->fills($ring)->volumetric() + $this->around[$ring] * $this->outer->volumetric();
+        return $this->inside[$cell] * $this->fills($cell)->volumetric() + $this->around[$cell] * $this->outer->volumetric();
     }
 
-    /** W/(m·K) of a ring, of what it holds by volume */
-    public function conductivity(int $ring): float
+    /** W/(m·K) of a cell, of what it holds by volume */
+    public function conductivity(int $cell): float
     {
-        $whole = $this->holds($ring);
+        $whole = $this->holds($cell);
 
         return $whole > 0.0
-            ? ($this->inside[$ring] * $this->fills($ring)->conductivity + $this->around[$ring] * $this->outer->conductivity) / $whole
+            ? ($this->inside[$cell] * $this->fills($cell)->conductivity + $this->around[$cell] * $this->outer->conductivity) / $whole
             : $this->outer->conductivity;
     }
 
-    /** Half of what a ring is high where it holds anything, m */
-    public function halfHeight(int $ring): float
+    /** Half of what a cell is high where it holds anything, m */
+    public function halfHeight(int $cell): float
     {
-        $face = max($this->foot[$ring], $this->head[$ring]);
+        $face = max($this->foot[$cell], $this->head[$cell]);
 
-        return $this->isCut && $face > 0.0 ? min(0.5 * $this->height, 0.5 * $this->holds($ring) / $face) : 0.5 * $this->height;
+        return $this->isCut && $face > 0.0 ? min(0.5 * $this->height, 0.5 * $this->holds($cell) / $face) : 0.5 * $this->height;
     }
 
-    /** Half of what a ring is wide where it holds anything, m */
-    public function halfWidth(RadialMesh $mesh, int $ring): float
+    /** Half of what a cell is wide where it holds anything, m */
+    public function halfWidth(Mesh $mesh, int $cell, int $direction): float
     {
-        $half = 0.5 * $mesh->width($ring);
+        $half = 0.5 * $mesh->width($cell, $direction);
         if (!$this->isCut) {
             return $half;
         }
         $open = max(
-            $this->gates[$ring] / $mesh->side($ring),
-            $ring > 0 ? $this->gates[$ring - 1] / $mesh->side($ring - 1) : 0.0,
+            $this->sides[0]->gates[$cell] / $mesh->side($cell, 0),
+            $cell > 0 ? $this->sides[0]->gates[$cell - 1] / $mesh->side($cell - 1, 0) : 0.0,
         );
-        $full = $this->holds($ring) / $mesh->area($ring);
+        $full = $this->holds($cell) / $mesh->area($cell);
 
         return $open > $full ? $half * $full / $open : $half;
     }
 
-    /** What a ring holds inside the vessel: resin, and objects in it. */
-    private function fills(int $ring): Stuff
+    /** What a cell holds inside the vessel: resin, and objects in it. */
+    private function fills(int $cell): Stuff
     {
-        $bodies = $this->taken?->stuffs[$ring];
+        $bodies = $this->taken?->stuffs[$cell];
 
-        return $bodies === null ? $this->inner : $this->inner->around($bodies, $this->taken->volumes[$ring] / $this->inside[$ring]);
+        return $bodies === null ? $this->inner : $this->inner->around($bodies, $this->taken->volumes[$cell] / $this->inside[$cell]);
     }
 
-    /** m³ of all that is in a ring */
-    private function holds(int $ring): float
+    /** m³ of all that is in a cell */
+    private function holds(int $cell): float
     {
-        return $this->inside[$ring] + $this->around[$ring];
+        return $this->inside[$cell] + $this->around[$cell];
     }
 
     /** @return list<float> m² of each ring within a radius */
@@ -238,6 +249,6 @@ final readonly class Row
     /** m² of a ring that lie within a distance */
     private static function held(RadialMesh $mesh, int $ring, float $distance): float
     {
-        return $mesh->within(min($mesh->faces[$ring + 1], $distance)) - $mesh->within(min($mesh->faces[$ring], $distance));
+        return $mesh->within(min($mesh->face($ring + 1), $distance)) - $mesh->within(min($mesh->face($ring), $distance));
     }
 }

@@ -11,13 +11,9 @@ use Pensilis\Vessel\Sheet;
 /** The cells below and around the resin. */
 final class Stack
 {
-    private const BASE_ROWS = 3;
-
-    private const FLOOR_ROWS = 2;
-
     /** A run on a floor of the wall's own kind, on a board or, without one, with open air below. */
     public static function run(
-        RadialMesh $mesh,
+        Mesh $mesh,
         ?Sheet $wall,
         ?Sheet $base,
         Ambient $ambient,
@@ -27,19 +23,36 @@ final class Stack
         ?Corner $corner = null,
         float $most = 0.0,
     ): HeatRun {
-        $rows = [];
-        for ($j = 0; $base !== null && $j < self::BASE_ROWS; $j++) {
-            $rows[] = Row::upright($mesh, $base->thickness / self::BASE_ROWS, $base->stuff);
-        }
-        for ($j = 0; $wall !== null && $j < self::FLOOR_ROWS; $j++) {
-            [$from, $to] = [($j / self::FLOOR_ROWS - 1.0) * $wall->thickness, (($j + 1) / self::FLOOR_ROWS - 1.0) * $wall->thickness];
-            $rows[] = $hull === null
-                ? Row::upright($mesh, $to - $from, $wall->stuff)
-                : Row::cut($mesh, $hull, $from, $to, $wall->stuff, $wall->stuff);
-        }
-
-        $around = $wall === null ? Stuff::silicone() : $wall->stuff;
+        $around = $wall->stuff ?? Stuff::silicone();
+        $rows = self::under($mesh, $wall, $base, $hull);
 
         return new HeatRun($mesh, $rows, $around, $ambient, hull: $hull, bodies: $bodies, toAir: $toAir, corner: $corner, most: $most);
+    }
+
+    /** @return list<Row> board and floor, from below */
+    public static function under(Mesh $mesh, ?Sheet $wall, ?Sheet $base, ?Hull $hull = null): array
+    {
+        $rows = [];
+        foreach (self::heights($base) as [$from, $to]) {
+            $rows[] = Row::upright($mesh, $to - $from, $base->stuff ?? Stuff::wood());
+        }
+        foreach (self::heights($wall) as [$from, $to]) {
+            $stuff = $wall->stuff ?? Stuff::silicone();
+            $rows[] = Row::between($mesh, $hull, $from, $to, $stuff, $stuff);
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{float, float}> bottom and top of each row of what lies below, from the lowest up; its top is at 0 */
+    private static function heights(?Sheet $sheet): array
+    {
+        [$top, $rows] = [0.0, []];
+        foreach (Grades::into($sheet) as $into) {
+            array_unshift($rows, [-$into, $top]);
+            $top = -$into;
+        }
+
+        return $rows;
     }
 }

@@ -6,7 +6,7 @@ namespace Pensilis\Thermal;
 
 use Pensilis\Material\Stuff;
 
-/** What objects take of one row of cells, by ring. */
+/** What objects take of one row of cells, by cell. */
 final readonly class Taken
 {
     /**

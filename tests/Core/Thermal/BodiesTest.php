@@ -58,7 +58,7 @@ it('takes it where the object is', function (): void {
     [$mesh, $row] = rowWith(Prism::cylinder(0.1, 0.05), 0.05, castIn(Upright::cylinder(0.01, 0.01, 0.05), 2600.0, 0.03), 0.0, 0.05);
     foreach (range(0, 23) as $i) {
         $taken = $row->inside[$i] - $row->resin($i);
-        $mayBe = $mesh->faces[$i + 1] > 0.025 && $mesh->faces[$i] < 0.035;
+        $mayBe = $mesh->face($i + 1) > 0.025 && $mesh->face($i) < 0.035;
         expect($taken > 0.0)->toBe($mayBe);
     }
 });

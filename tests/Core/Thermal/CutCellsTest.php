@@ -34,7 +34,7 @@ it('holds what a cone and a ball hold, and shows the air as much of them', funct
     $rows = rowsOf($mesh, Hull::of($radius, $height, 0.0), $height, 30, $stuff);
     [$volume, $side] = $true;
     expect(summed($rows, fn(Row $row): array => $row->inside) / $volume)->toEqualWithDelta(1.0, 1e-3)
-        ->and(summed($rows, fn(Row $row): array => [...$row->skin, ...$row->slope]) / $side)->toEqualWithDelta(1.0, 2e-3);
+        ->and(summed($rows, fn(Row $row): array => [...$row->sides[0]->skin, ...$row->slope]) / $side)->toEqualWithDelta(1.0, 2e-3);
 })->with([
     // CRC Standard Mathematical Tables: frustum πh(a² + ab + b²)/3 and π(a + b)√(h² + (a − b)²); sphere 4πr³/3 and 4πr².
     'frustum' => [
@@ -57,7 +57,7 @@ it('cuts a long loaf as its rings grow', function (): void {
     $side = M_PI * $end * hypot($height, 0.4 * $end) * (1.0 - 0.6 ** $grows) / 0.4;
     expect($grows)->toBeLessThan(1.6)
         ->and(summed($rows, fn(Row $row): array => $row->inside) / $volume)->toEqualWithDelta(1.0, 1e-3)
-        ->and(summed($rows, fn(Row $row): array => [...$row->skin, ...$row->slope]) / $side)->toEqualWithDelta(1.0, 2e-3);
+        ->and(summed($rows, fn(Row $row): array => [...$row->sides[0]->skin, ...$row->slope]) / $side)->toEqualWithDelta(1.0, 2e-3);
 });
 
 it('puts a wall of even thickness around a slant, and around a bowl that stands on its pole', function (): void {

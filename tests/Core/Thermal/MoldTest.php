@@ -115,10 +115,11 @@ it('agrees with a box in its mold in three dimensions, its corners too', functio
     $heat = new PieceHeat($vessel, ConstantAmbient::of(Temperature::celsius(24.0)));
     $track = $heat->follow([[new CalibratedResin(Plans::deep(), CureLaw::usual($rate, 298.15), INF, false), $depth, 0.0]])->tracks()[0];
     expect($track->peak - 273.15)->toEqualWithDelta($true['peak'], 0.5)
-        ->and($track->gelFirst / $true['first'])->toEqualWithDelta(1.0, 0.008)
-        ->and($track->gelLast / $true['last'])->toBeGreaterThan(0.99)->toBeLessThan(1.02);
+        ->and($track->gelFirst / $true['first'])->toEqualWithDelta(1.0, 0.005)
+        ->and($track->gelLast / $true['last'])->toBeGreaterThan(0.99)->toBeLessThan(1.015);
 })->with([
-    // As wide as it is deep, where what the round wall is other than a square one counts most.
     'a cube of 40 mm'           => [[5, 5, 10], 0.004, 1e-4],
     'a bar of 120 × 40 × 20 mm' => [[15, 5, 5], 0.004, 8e-5],
+    // At 91 °C, where what varies only with the distance from the middle is 3.6 % early.
+    'a bar that runs away' => [[12, 4, 12], 0.003, 2e-4],
 ]);

@@ -8,7 +8,6 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Thermal\Calibration;
-use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\ConstantAmbient;
 use Pensilis\Thermal\EnergyLedger;
 use Pensilis\Thermal\HeatRun;
@@ -21,6 +20,7 @@ use Pensilis\Thermal\Stack;
 use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Vessel;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** A deep resin whose cure gives no heat, so that everything stays at the room's temperature. */
 function coldResin(): CalibratedResin
@@ -148,7 +148,7 @@ it('adds heat up, whatever it is', function (): void {
 });
 
 it('keeps what it calibrated', function (): void {
-    $memory = new CalibrationMemory();
+    $memory = new SharedCalibrations();
     $resin = Plans::coat();
     expect($memory->calibrated($resin))->toBe($memory->calibrated($resin))
         ->and($memory->calibrated($resin)->law)->toEqual(Calibration::of($resin)->law);
