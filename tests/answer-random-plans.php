@@ -11,15 +11,15 @@ use Pensilis\Finding\Finding;
 use Pensilis\Layout\Draft;
 use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\PlanRefused;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\RandomPlans;
+use Tests\SharedCalibrations;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
 error_reporting(E_ALL);
 set_error_handler(fn(int $level, string $says): never => throw new ErrorException($says));
 
 [, $first, $last] = $argv;
-$planner = new Planner(new CalibrationMemory());
+$planner = new Planner(new SharedCalibrations());
 for ($seed = (int) $first; $seed <= (int) $last; $seed++) {
     try {
         $plan = PlanReader::read(RandomPlans::of($seed));

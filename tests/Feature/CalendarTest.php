@@ -7,8 +7,8 @@ use App\Words\Words;
 use Illuminate\Support\Facades\Artisan;
 use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\Task;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * A calendar read back by the grammar of RFC 5545: unfolded (section 3.1), events between their ends, escapes undone (3.3.11).
@@ -36,7 +36,7 @@ function eventsIn(string $calendar): array
 }
 
 it('writes an event for all that hands do, at local times', function (): void {
-    $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read());
+    $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read());
     $calendar = (new Calendar(Words::metric(), new DateTimeImmutable('2026-03-01 12:00:00', new DateTimeZone('UTC'))))->of($answer);
     $events = eventsIn($calendar);
     $tasks = array_values(array_filter($answer->tasks, fn(Task $task): bool => $task->kind->isWork()));
@@ -55,7 +55,7 @@ it('writes an event for all that hands do, at local times', function (): void {
 
 it('keeps to the lines of RFC 5545 whatever a piece is called', function (): void {
     $title = 'Mörike; “on the moor”, \\ 12 × ' . str_repeat('größer ', 12) . 'BEGIN:VEVENT';
-    $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read(['/title' => $title]));
+    $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/title' => $title]));
     $calendar = (new Calendar(Words::metric(), new DateTimeImmutable()))->of($answer);
     foreach (explode("\r\n", rtrim($calendar, "\r\n")) as $line) {
         // 75 octets without the end of the line (section 3.1), and no character in pieces.
@@ -68,7 +68,7 @@ it('keeps to the lines of RFC 5545 whatever a piece is called', function (): voi
 it('keeps an evening that evening when the clock is changed', function (): void {
     // Summer time begins on 29 March 2026 and ends on 25 October in the European Union (Directive 2000/84/EC).
     foreach (['2026-03-27T08:00', '2026-10-23T08:00'] as $start) {
-        $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read(['/studio/start' => $start]));
+        $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/studio/start' => $start]));
         $pours = array_values(array_filter(
             eventsIn((new Calendar(Words::metric(), new DateTimeImmutable()))->of($answer)),
             fn(array $event): bool => $event['CATEGORIES'] === 'POUR',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Models\SupplyKind;
 use Pensilis\Answer\Planner;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('mends with one press what it offers to mend', function (): void {
     $user = $this->member();
@@ -31,7 +31,7 @@ it('keeps pours as they were found, with what is pressed into tack in them', fun
     $document = $piece->refresh()->document;
     expect(array_column($document['pours'], 'depth_mm'))->toEqual([20, 40])
         ->and($document['inclusions'][0]['hold'])->toBe('tack')
-        ->and(Facts::words((new Planner(new CalibrationMemory()))->judge($piece->plan())->findings))->not->toContain('floats-off');
+        ->and(Facts::words((new Planner(new SharedCalibrations()))->judge($piece->plan())->findings))->not->toContain('floats-off');
 });
 
 it('offers what would do where a piece cannot be cast, and one press makes it so', function (): void {
@@ -42,7 +42,7 @@ it('offers what would do where a piece cannot be cast, and one press makes it so
     $mend = ['code' => 'would-do.in-tack', 'pointer' => '/inclusions/0', 'of' => $piece->fingerprint()];
     $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect()->assertSessionHasNoErrors();
     expect($piece->refresh()->document['inclusions'][0]['hold'])->toBe('tack')
-        ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
+        ->and((new Planner(new SharedCalibrations()))->plan($piece->plan())->isFeasible())->toBeTrue();
 });
 
 it('offers a resin that the studio has where the one of a piece will not do', function (): void {
@@ -52,7 +52,7 @@ it('offers a resin that the studio has where the one of a piece will not do', fu
     $mend = ['code' => 'would-do.with-resin', 'pointer' => '/resins', 'of' => $piece->fingerprint()];
     $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect()->assertSessionHasNoErrors();
     expect(array_column($piece->refresh()->document['resins'], 'name'))->toBe(['Slow deep-cast', 'Bench coat 1:1'])
-        ->and((new Planner(new CalibrationMemory()))->plan($piece->plan())->isFeasible())->toBeTrue();
+        ->and((new Planner(new SharedCalibrations()))->plan($piece->plan())->isFeasible())->toBeTrue();
 });
 
 it('passes over a resin of the shelf whose sheet contradicts itself', function (): void {
@@ -74,7 +74,7 @@ it('times pours anew that come before the one below has set', function (): void 
     $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('goes onto liquid')->assertSee('Find the times anew');
     $mend = ['code' => 'on-liquid', 'pointer' => '/pours/1/start_h', 'of' => $piece->fingerprint()];
     $this->post("/pieces/{$piece->id}/mends", $mend)->assertRedirect();
-    $answer = (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
+    $answer = (new Planner(new SharedCalibrations()))->judge($piece->refresh()->plan());
     expect(array_column($piece->document['pours'], 'depth_mm'))->toEqual([14, 12, 34])
         ->and(array_intersect(Facts::words($answer->findings), ['on-liquid', 'before-recoat', 'recoat-missed']))->toBe([]);
 });
@@ -84,7 +84,7 @@ it('makes two of a given pour that gets too hot, and times all anew', function (
         ['/resins/0/kinetics/k2_per_s' => 1.3e-4, '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']]],
         Plans::coneWithPours(),
     ));
-    $judged = fn() => (new Planner(new CalibrationMemory()))->judge($piece->refresh()->plan());
+    $judged = fn() => (new Planner(new SharedCalibrations()))->judge($piece->refresh()->plan());
     $hot = fn($answer): array => array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'too-hot');
     expect($hot($judged()))->not->toBe([]);
     $this->get("/pieces/{$piece->id}/heat?of={$piece->fingerprint()}")->assertSee('Make it two pours, and time all anew');

@@ -12,8 +12,8 @@ use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Quantity\Known;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
     [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
@@ -263,7 +263,7 @@ it('D17 says by when to begin, or how much too late it is, for a day when it is 
         Plans::coneWithPours(),
     );
     $early = $this->pieceOf($this->user, $due('2027-03-01T08:00'));
-    $hours = (new Planner(new CalibrationMemory()))->judge($early->plan())->hours();
+    $hours = (new Planner(new SharedCalibrations()))->judge($early->plan())->hours();
     // 90 days lie between: what they leave is when to begin.
     $wait = (int) round(60 * (90 * 24 - $hours));
     $latest = (new DateTimeImmutable('2026-12-01T08:00'))->modify("+{$wait} minutes")->format('D j M, H:i');

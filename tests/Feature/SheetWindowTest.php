@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 // Windows are told no finer than they are known, what opens later and what closes sooner; a pour that is planned in between is in time.
 it('prints no window that a pour which is in time lies outside of', function (string $edge, float $inside, float $celsius): void {
     $document = Plans::changed(['/studio/hours' => [], '/ambient/celsius' => $celsius], Plans::coneWithPours());
-    $first = Simulation::of(Plans::read([], $document), new CalibrationMemory())->pours[0];
+    $first = Simulation::of(Plans::read([], $document), new SharedCalibrations())->pours[0];
     $at = ['opens' => $first->recoatOpens, 'closes' => $first->recoatCloses][$edge] + $inside;
     $document = Plans::changed(['/pours/1/start_h' => round($at, 3), '/pours/2/start_h' => round($at, 3) + 90.0], $document);
     [, $piece] = $this->signedIn($document);

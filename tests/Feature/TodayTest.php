@@ -10,9 +10,9 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
     $this->user = $this->member();
@@ -121,7 +121,7 @@ it('times anew only what is still to be poured, and says when', function (): voi
     Carbon::setTestNow(($this->at)(50.0));
     $this->put("/pieces/{$piece->id}/pours", ['of' => $piece->fingerprint()])->assertRedirect()->assertSessionHasNoErrors();
     $starts = array_column($piece->refresh()->document['pours'], 'start_h');
-    $pours = (new Planner(new CalibrationMemory()))->judge($piece->plan())->simulation->pours;
+    $pours = (new Planner(new SharedCalibrations()))->judge($piece->plan())->simulation->pours;
     expect($starts[0])->toEqualWithDelta(48.0, 1e-6)
         ->and($starts[1] - 48.0)->toBeGreaterThanOrEqual($pours[0]->recoatOpens)->toBeLessThanOrEqual($pours[0]->recoatCloses);
     $this->get('/today?find=1')->assertDontSee('find the times anew')->assertSee('can be begun from');
@@ -137,7 +137,7 @@ it('makes room for a piece beside the others by one press', function (): void {
     $this->get('/today')->assertOk()->assertDontSee('both want you');
     // Pressed again, nothing is in its way.
     $this->post("/pieces/{$second->id}/day")->assertSessionHas('said', '“Second” is in nobody’s way: nothing moves.');
-    $moved = (new Planner(new CalibrationMemory()))->judge($second->refresh()->plan());
+    $moved = (new Planner(new SharedCalibrations()))->judge($second->refresh()->plan());
     expect(array_intersect(Facts::words($moved->findings), ['on-liquid', 'before-recoat', 'recoat-missed', 'outside-hours']))->toBe([])
         ->and($second->document['pours'])->toHaveCount(3);
 });

@@ -7,8 +7,8 @@ use App\Models\Piece;
 use App\Models\SupplyKind;
 use Pensilis\Answer\Aim;
 use Pensilis\Answer\Planner;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
     // In a resin that warms: fewer pours are hotter, more are cooler.
@@ -34,11 +34,11 @@ it('takes one as own pours, which then stand beside the others', function (): vo
     $this->get("/pieces/{$this->piece->id}/ways?find=1");
     $offers = resolve(Answers::class)->keptOffers($this->piece);
     $number = (string) array_find(array_keys($offers->all), fn(int $n): bool => in_array(Aim::Cooler, $offers->gains($n), true));
-    $planned = (new Planner(new CalibrationMemory()))->plan($this->piece->plan());
+    $planned = (new Planner(new SharedCalibrations()))->plan($this->piece->plan());
     $this->post("/pieces/{$this->piece->id}/ways", ['way' => $number, 'of' => $this->piece->fingerprint()])
         ->assertRedirect()->assertSessionHas('said', 'These pours are your own now.');
     $own = $this->piece->refresh()->document['pours'];
-    $taken = (new Planner(new CalibrationMemory()))->judge($this->piece->plan());
+    $taken = (new Planner(new SharedCalibrations()))->judge($this->piece->plan());
     expect($own)->not->toHaveCount(count($planned->layout->pours))
         ->and($taken->measures()->celsius)->toBeLessThan($planned->measures()->celsius - 4.9);
     $this->get("/pieces/{$this->piece->id}/heat?of={$this->piece->fingerprint()}")->assertOk();
@@ -55,7 +55,7 @@ it('offers what another resin of the studio does clearly better, and takes it wi
     $number = array_key_first($offers->elsewhere);
     $this->post($address, ['way' => (string) $number, 'of' => $this->piece->fingerprint()])->assertRedirect()->assertSessionHasNoErrors();
     $document = $this->piece->refresh()->document;
-    $judged = (new Planner(new CalibrationMemory()))->judge($this->piece->plan());
+    $judged = (new Planner(new SharedCalibrations()))->judge($this->piece->plan());
     expect($document['resins'])->toHaveCount(2)
         ->and(array_unique(array_column($document['pours'], 'resin')))->toBe([$document['resins'][1]['id']])
         ->and($judged->isFeasible())->toBeTrue()

@@ -11,12 +11,12 @@ use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\Keyed;
 use Pensilis\Quantity\UnitSystem;
-use Pensilis\Thermal\CalibrationMemory;
 use PhpParser\Node;
 use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
 use Tests\Plans;
 use Tests\RandomPlans;
+use Tests\SharedCalibrations;
 use Tests\Sources;
 
 /** @return list<string> names that an expression can be: a text, either side of a choice, or how a made-up one begins */
@@ -140,7 +140,7 @@ it('fills every sentence in both unit systems', function (UnitSystem $system): v
     ] as $at => $value) {
         $documents[] = Plans::changed([$at => $value], Plans::coneWithPours());
     }
-    $planner = new Planner(new CalibrationMemory());
+    $planner = new Planner(new SharedCalibrations());
     $words = new Words($system);
     $told = [];
     foreach ($documents as $document) {

@@ -7,11 +7,11 @@ use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
 use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
-    $this->answer = (new Planner(new CalibrationMemory()))->plan(Plans::read());
+    $this->answer = (new Planner(new SharedCalibrations()))->plan(Plans::read());
     $this->agenda = Agenda::of($this->answer);
     $this->pour = fn(int $k, array $poured): ?Errand => array_values(array_filter(
         $this->agenda->errands($poured),
@@ -63,7 +63,7 @@ it('leaves out what was done before a pour that was poured, and keeps what comes
 });
 
 it('is empty without a clock, or without a plan', function (array $changes): void {
-    $agenda = Agenda::of((new Planner(new CalibrationMemory()))->plan(Plans::read($changes)));
+    $agenda = Agenda::of((new Planner(new SharedCalibrations()))->plan(Plans::read($changes)));
     expect($agenda->isEmpty())->toBeTrue()->and($agenda->errands([]))->toBe([])->and($agenda->phases([]))->toBe([]);
 })->with([
     'no clock' => [['/studio' => ['scale_step_g' => 0.1]]],

@@ -12,20 +12,20 @@ use Pensilis\Layout\Layout;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @param array<string, mixed> $changes */
 function planned(array $changes = []): PlanAnswer
 {
-    return (new Planner(new CalibrationMemory()))->plan(Plans::read($changes));
+    return (new Planner(new SharedCalibrations()))->plan(Plans::read($changes));
 }
 
 /** @param array<string, mixed> $changes */
 function judgedPlan(array $changes = []): PlanAnswer
 {
-    return (new Planner(new CalibrationMemory()))->judge(Plans::read($changes, Plans::coneWithPours()));
+    return (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()));
 }
 
 it('lays the pours of the contract\'s plan', function (): void {
@@ -132,7 +132,7 @@ it('pours as many times as it must and no more, as even as it can, where the dee
     $even = fn(int $many): array => ['/pours' => array_map(fn(int $k): array => [
         'resin' => 'deep', 'depth_mm' => 60.0 / $many, 'start_h' => 0.0,
     ], range(0, $many - 1))];
-    $fewer = (new Planner(new CalibrationMemory()))->timed(Plans::read($even($count - 1) + $warm))->simulation;
+    $fewer = (new Planner(new SharedCalibrations()))->timed(Plans::read($even($count - 1) + $warm))->simulation;
     expect(max(array_map(fn($pour): float => $pour->peakCelsius, $fewer->pours)))->toBeGreaterThan(42.0);
 });
 
@@ -210,7 +210,7 @@ it('is the same plan however it is asked', function (): void {
     foreach ($answer->layout->pours as $k => $pour) {
         $pours[] = ['resin' => 'deep', 'depth_mm' => 1e3 * $pour->depth(), 'start_h' => $answer->simulation->pours[$k]->startHour];
     }
-    $again = Simulation::of(Plans::read(['/pours' => $pours]), new CalibrationMemory());
+    $again = Simulation::of(Plans::read(['/pours' => $pours]), new SharedCalibrations());
     foreach ($again->pours as $k => $pour) {
         expect($pour->peakCelsius)->toEqualWithDelta($answer->simulation->pours[$k]->peakCelsius, 1e-9)
             ->and($pour->recoatOpens)->toEqualWithDelta($answer->simulation->pours[$k]->recoatOpens, 1e-9);

@@ -6,7 +6,7 @@ use Pensilis\Answer\Planner;
 use Pensilis\Finding\Finding;
 use Pensilis\Layout\LaidPour;
 use Pensilis\PlanFile\PlanReader;
-use Pensilis\Thermal\CalibrationMemory;
+use Tests\SharedCalibrations;
 
 /** Pairs of a plan and what must be said of it, found by folder: cases/*.json and cases/*.expected.json. */
 function goldenPairs(): array
@@ -27,7 +27,7 @@ it('has pairs to compare', function (): void {
 });
 
 it('says of each plan what was worked out by hand', function (array $document, array $expected): void {
-    $answer = (new Planner(new CalibrationMemory()))->plan(PlanReader::read($document));
+    $answer = (new Planner(new SharedCalibrations()))->plan(PlanReader::read($document));
     $pours = $answer->simulation->layout->pours ?? [];
     $bottoms = [];
     foreach ($answer->simulation === null ? [] : $answer->plan->inclusions as $one) {

@@ -6,13 +6,13 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @param array<string, mixed> $changes */
 function wentOn(Happened $happened, array $changes = []): PlanAnswer
 {
-    return (new Planner(new CalibrationMemory()))->timed(Plans::read($changes + [
+    return (new Planner(new SharedCalibrations()))->timed(Plans::read($changes + [
         '/studio/hours' => [['days' => 'mon-sun', 'from' => '07:00', 'to' => '22:00']],
     ], Plans::coneWithPours()), $happened);
 }

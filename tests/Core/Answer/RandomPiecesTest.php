@@ -15,8 +15,8 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /*
  * What a plan promises, looked up in a simulation of its own: on pieces that nobody chose.
@@ -97,7 +97,7 @@ function broken(PlanAnswer $answer): array
 it('keeps every promise of a plan that it hands out', function (int $first): void {
     $feasible = 0;
     for ($seed = $first; $seed < $first + 20; $seed++) {
-        $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read([], pieceOf($seed)));
+        $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read([], pieceOf($seed)));
         if ($answer->isFeasible()) {
             $feasible++;
             expect(broken($answer))->toBe([], "seed {$seed}");
@@ -109,7 +109,7 @@ it('keeps every promise of a plan that it hands out', function (int $first): voi
 })->with([0, 20, 40, 60, 80, 100]);
 
 it('answers the same of pours that are handed back as given', function (int $seed): void {
-    $store = new CalibrationMemory();
+    $store = new SharedCalibrations();
     $plan = Plans::read([], pieceOf($seed));
     $found = (new Planner($store))->plan($plan);
     $pours = [];
@@ -132,7 +132,7 @@ it('offers only ways that hold, each clearly better by something than the first'
     $compared = 0;
     for ($seed = $first; $seed < $first + 4; $seed++) {
         $plan = Plans::read([], pieceOf($seed));
-        $offers = Offers::of($plan, new Planner(new CalibrationMemory()));
+        $offers = Offers::of($plan, new Planner(new SharedCalibrations()));
         foreach ($offers->all as $n => $answer) {
             // What is pressed down only so as to pour less comes after what is covered.
             $isAlike = $answer->plan->inclusions === $offers->all[0]->plan->inclusions;
@@ -148,7 +148,7 @@ it('offers only ways that hold, each clearly better by something than the first'
 it('offers fewer pours with what floats pressed into tack, where a coat would hold it down too', function (int $seed): void {
     // A set coat that may be laid on what floats takes no more than it holds down (Archimedes); on tack that is no limit.
     $plan = Plans::read([], pieceOf($seed));
-    $offers = Offers::of($plan, new Planner(new CalibrationMemory()));
+    $offers = Offers::of($plan, new Planner(new SharedCalibrations()));
     $holds = fn(int $n): array => array_map(fn(Inclusion $one): Hold => $one->hold, $offers->all[$n]->plan->inclusions);
     expect($offers->gains(1))->toContain(Aim::Fewer)
         ->and($holds(0))->toBe(array_map(fn(Inclusion $one): Hold => $one->hold, $plan->inclusions))
@@ -157,7 +157,7 @@ it('offers fewer pours with what floats pressed into tack, where a coat would ho
 })->with([1, 4]);
 
 it('costs least by the weights that are given, of all ways that it finds', function (string $weight, Aim $aim, int $seed): void {
-    $planner = new Planner(new CalibrationMemory());
+    $planner = new Planner(new SharedCalibrations());
     $ways = $planner->ways(Plans::read([], pieceOf($seed)));
     $chosen = $planner->plan(Plans::read(['/layering' => ['weights' => [$weight => 10]]], pieceOf($seed)));
     expect(count($ways))->toBeGreaterThan(1)->and($chosen->isFeasible())->toBeTrue();
@@ -170,7 +170,7 @@ it('costs least by the weights that are given, of all ways that it finds', funct
 ]);
 
 it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
-    $plan = fn(array $piece): PlanAnswer => (new Planner(new CalibrationMemory()))->plan(Plans::read([], $piece));
+    $plan = fn(array $piece): PlanAnswer => (new Planner(new SharedCalibrations()))->plan(Plans::read([], $piece));
     $looked = 0;
     for ($seed = $first; $seed < $first + 8; $seed++) {
         $piece = pieceOf($seed);

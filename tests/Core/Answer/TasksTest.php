@@ -14,14 +14,14 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @param array<string, mixed> $changes */
 function simulated(array $changes = []): Simulation
 {
-    return Simulation::of(Plans::read($changes, Plans::coneWithPours()), new CalibrationMemory());
+    return Simulation::of(Plans::read($changes, Plans::coneWithPours()), new SharedCalibrations());
 }
 
 /** @return list<TaskKind> */

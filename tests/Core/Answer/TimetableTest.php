@@ -11,9 +11,9 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @param array<string, mixed> $changes */
 function timetable(array $changes, float $earliest = 0.0): PlacedPours
@@ -25,7 +25,7 @@ function timetable(array $changes, float $earliest = 0.0): PlacedPours
     return (new Timetable(
         $plan,
         $layout,
-        new CalibrationMemory(),
+        new SharedCalibrations(),
         Preparation::of($plan->inclusions, $plan->studio->hours),
         $earliest,
     ))->fill();
@@ -89,12 +89,12 @@ it('names the joints that windows make of starts', function (): void {
 
 it('finds for pours that are given the times that it finds for its own', function (): void {
     $plan = Plans::read();
-    $found = (new Planner(new CalibrationMemory()))->plan($plan);
+    $found = (new Planner(new SharedCalibrations()))->plan($plan);
     $given = Plans::read(['/pours' => array_map(
         fn($pour): array => ['resin' => 'deep', 'depth_mm' => 1e3 * $pour->depth(), 'start_h' => 0],
         $found->simulation->layout->pours,
     )]);
-    $timed = (new Planner(new CalibrationMemory()))->timed($given);
+    $timed = (new Planner(new SharedCalibrations()))->timed($given);
     $starts = fn($answer): array => array_map(fn($pour): float => $pour->startHour, $answer->simulation->pours);
     expect($timed->isFeasible())->toBeTrue()
         ->and($starts($timed))->toEqualWithDelta($starts($found), 1e-9)
@@ -103,7 +103,7 @@ it('finds for pours that are given the times that it finds for its own', functio
 
 it('says so where the hours leave no times for pours that are given', function (): void {
     $plan = Plans::read(['/studio/hours' => [['days' => 'mon', 'from' => '10:00', 'to' => '10:05']]], Plans::coneWithPours());
-    $timed = (new Planner(new CalibrationMemory()))->timed($plan);
+    $timed = (new Planner(new SharedCalibrations()))->timed($plan);
     expect($timed->isFeasible())->toBeFalse()
         ->and($timed->reasons[0]->code->value)->toBe('no-time');
 });
@@ -112,8 +112,8 @@ it('leaves room for what is applied on a set surface when times are found anew',
     $step = ['kind' => 'lettering', 'says' => 'one', 'at_mm' => [0, 0], 'size_mm' => [30, 8]];
     $always = ['/studio/hours' => [['days' => 'mon-sun', 'from' => '00:00', 'to' => '24:00']], '/inclusions' => []];
     $plan = Plans::read($always + ['/pours/0/applied' => [$step, ['says' => 'two'] + $step]], Plans::coneWithPours());
-    $bare = (new Planner(new CalibrationMemory()))->timed(Plans::read($always, Plans::coneWithPours()));
-    $answer = (new Planner(new CalibrationMemory()))->timed($plan);
+    $bare = (new Planner(new SharedCalibrations()))->timed(Plans::read($always, Plans::coneWithPours()));
+    $answer = (new Planner(new SharedCalibrations()))->timed($plan);
     $steps = AppliedSteps::of($answer->simulation);
     expect($answer->simulation->starts()[1])->toBeGreaterThanOrEqual($steps->until[0] - 1e-9)
         // Without them the second pour comes sooner than they would be done.

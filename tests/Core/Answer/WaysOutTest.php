@@ -6,8 +6,8 @@ use App\Interchange\PlanFile\Document;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Finding\Finding;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @return array<string, mixed> a cone of 34 mm that is wanted where it would stand out, with hardly any tolerance */
 function tooHigh(): array
@@ -15,7 +15,7 @@ function tooHigh(): array
     return Plans::changed(['/inclusions/0/target_bottom_mm' => 30, '/inclusions/0/tolerance_mm' => 0.5], Plans::cone());
 }
 
-$asked = fn(array $document): PlanAnswer => (new Planner(new CalibrationMemory()))->planOrWaysOut(Plans::read([], $document));
+$asked = fn(array $document): PlanAnswer => (new Planner(new SharedCalibrations()))->planOrWaysOut(Plans::read([], $document));
 $offered = fn(PlanAnswer $answer): array => array_values(array_filter($answer->said(), fn(Finding $one): bool => $one->mend !== null));
 $codes = fn(array $findings): array => array_map(fn(Finding $one): string => $one->code->value, $findings);
 
@@ -26,7 +26,7 @@ it('offers only what makes the piece castable, applied to its file', function (a
         // Through the file, as a press does it, and planned by a planner that knows of none of this.
         $changed = $one->mend->value === null
             ? Document::without($document, $one->mend->pointer) : Document::with($document, $one->mend->pointer, $one->mend->value);
-        $again = (new Planner(new CalibrationMemory()))->plan(Plans::read([], $changed));
+        $again = (new Planner(new SharedCalibrations()))->plan(Plans::read([], $changed));
         expect($again->isFeasible())->toBeTrue("{$one->code->value} {$one->mend->pointer}");
     }
 })->with([
@@ -46,7 +46,7 @@ it('tells the least way: half a millimetre less does not do', function () use ($
     $lower = $ways['would-do.lower'] ?? $ways['uncovered.stands-out'];
     $target = $lower->mend->value + 0.5;
     $less = Plans::changed(['/inclusions/0/target_bottom_mm' => $target], tooHigh());
-    expect((new Planner(new CalibrationMemory()))->plan(Plans::read([], $less))->isFeasible())->toBeFalse()
+    expect((new Planner(new SharedCalibrations()))->plan(Plans::read([], $less))->isFeasible())->toBeFalse()
         // 60 mm less 34 of cone are 26, and half a millimetre of tolerance goes down from there.
         ->and($lower->mend->value)->toEqualWithDelta(26.5, 0.01);
 });
@@ -68,7 +68,7 @@ it('offers nothing where no one change helps', function () use ($asked, $offered
 });
 
 it('says what would be done when the piece is due, and that is done by then', function () use ($codes): void {
-    $planner = new Planner(new CalibrationMemory());
+    $planner = new Planner(new SharedCalibrations());
     $saturdays = ['/studio/hours' => [['days' => 'sat', 'from' => '09:00', 'to' => '13:00']]];
     $evenings = ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]];
     $low = ['/inclusions' => [], '/vessel/height_mm' => 30];

@@ -8,8 +8,8 @@ use Pensilis\Answer\Workshop;
 use Pensilis\Bench\PourActs;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** @param array<string, mixed> $changes */
 function cone(array $changes = []): Plan
@@ -35,7 +35,7 @@ function atOnce(Workshop $workshop): array
 
 it('wants no hands at two pieces at once, and is done no sooner than the bound', function (): void {
     $two = Workshop::of([cone(), cone()]);
-    $alone = (new Planner(new CalibrationMemory()))->plan(cone())->hours();
+    $alone = (new Planner(new SharedCalibrations()))->plan(cone())->hours();
     expect($two->isFeasible())->toBeTrue()
         ->and(atOnce($two))->toBe([])
         ->and($two->bound)->toEqualWithDelta($alone, 1e-6)
@@ -60,7 +60,7 @@ it('tries every order of a few, and finds none that is done sooner', function ()
     $bench = $plans[0];
     $ends = [];
     foreach ([[0, 1], [1, 0]] as [$first, $second]) {
-        $planner = new Planner(new CalibrationMemory());
+        $planner = new Planner(new SharedCalibrations());
         $one = $planner->plan($plans[$first]->atBenchOf($bench));
         $busy = [];
         foreach ($one->tasks as $task) {
@@ -119,7 +119,7 @@ it('shares boxes among those that want one', function (): void {
 
 it('puts first what is due first', function (): void {
     $low = ['/inclusions' => [], '/vessel/height_mm' => 20];
-    $by = (new Planner(new CalibrationMemory()))->plan(cone($low));
+    $by = (new Planner(new SharedCalibrations()))->plan(cone($low));
     $due = $by->plan->studio->clock->at($by->hours() + 12.0)->format('Y-m-d\TH:i');
     foreach ([[0, 1], [1, 0]] as [$n, $other]) {
         $plans = [$other => cone($low), $n => cone(['/purpose/due' => $due] + $low)];
@@ -181,7 +181,7 @@ it('is done no later than the best of all starts that any order could have', fun
         ['/studio/hours' => $hours, '/studio/hands' => $hands, '/inclusions' => []] + $piece,
     ), $pieces);
     $workshop = Workshop::of($plans);
-    $alone = array_map(fn(Plan $plan): PlanAnswer => (new Planner(new CalibrationMemory()))->plan($plan), $plans);
+    $alone = array_map(fn(Plan $plan): PlanAnswer => (new Planner(new SharedCalibrations()))->plan($plan), $plans);
     $best = soonest($alone, $hands, 96.0);
     expect($workshop->isFeasible())->toBeTrue()
         ->and($hands === 1 ? atOnce($workshop) : [])->toBe([])

@@ -10,18 +10,18 @@ use Pensilis\Batching\Scale;
 use Pensilis\Geometry\Frustum;
 use Pensilis\Geometry\Prism;
 use Pensilis\Geometry\VesselShape;
-use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Vessel;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('lives as long as the sheet says in the cup that it is told for', function (): void {
-    $coat = (new CalibrationMemory())->calibrated(Plans::coat());
+    $coat = (new SharedCalibrations())->calibrated(Plans::coat());
     expect((new CupLife($coat))->of(100.0, 298.15) / $coat->resin->sheet->potLife)->toEqualWithDelta(1.0, 1e-6);
 });
 
 it('lives shorter in a larger cup and a warmer room, between the isothermal and the adiabatic limit', function (): void {
-    $coat = (new CalibrationMemory())->calibrated(Plans::coat());
+    $coat = (new SharedCalibrations())->calibrated(Plans::coat());
     $life = new CupLife($coat);
     $lives = array_map(fn(float $grams): float => $life->of($grams, 298.15), [1e-3, 1.0, 10.0, 100.0, 1000.0, 1e6]);
     $falling = $lives;
@@ -35,7 +35,7 @@ it('lives shorter in a larger cup and a warmer room, between the isothermal and 
 });
 
 it('splits a batch that would outlive its cup, and keeps its mass', function (): void {
-    $store = new CalibrationMemory();
+    $store = new SharedCalibrations();
     $coat = $store->calibrated(Plans::resin(['gel_h' => 3.5, 'max_pour_mm' => 6.0, 'pot_life_min' => 20.0, 'working_min' => 30.0]));
     $life = new CupLife($coat);
     $split = fn(float $grams): CupSplit => CupSplit::of(
@@ -56,7 +56,7 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
 });
 
 it('says when even the smallest cup dies too soon', function (): void {
-    $fast = (new CalibrationMemory())->calibrated(Plans::resin([
+    $fast = (new SharedCalibrations())->calibrated(Plans::resin([
         'gel_h' => 0.1, 'max_pour_mm' => 6.0, 'pot_life_min' => 3.0, 'working_min' => 4.0,
     ]));
     $split = CupSplit::of(Batch::of($fast->resin, 1e-4, Scale::withStep(0.1)), new CupLife($fast), 600.0, 298.15);

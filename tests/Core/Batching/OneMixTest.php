@@ -6,8 +6,8 @@ use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
 use Pensilis\Batching\OneMix;
 use Pensilis\Batching\PlannedMix;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('C15 serves several pieces from one batch while that keeps in the cup, and by hand so much of each', function (): void {
     // 100 : 45 by weight, a pot life of 3 h: half of it is 1.5 h.
@@ -31,7 +31,7 @@ it('C15 finds it where two pieces share an evening', function (): void {
     $low = ['/inclusions' => [], '/vessel/height_mm' => 20, '/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]];
     $workshop = Workshop::of([Plans::read($low), Plans::read($low)]);
     [$mix] = $workshop->oneMixes();
-    $alone = (new Planner(new CalibrationMemory()))->plan(Plans::read($low))->layout->pours[0]->batch->mixed();
+    $alone = (new Planner(new SharedCalibrations()))->plan(Plans::read($low))->layout->pours[0]->batch->mixed();
     expect(array_sum($mix->grams()))->toEqualWithDelta(2.0 * $alone, 1e-6)
         ->and($mix->grams()[0] / $mix->grams()[1])->toEqualWithDelta(100.0 / 45.0, 1e-9);
 });

@@ -26,9 +26,9 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\SimulatedPour;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * What is done for a pour, by name. The order of the work is common practice throughout.
@@ -156,7 +156,7 @@ it('C8 sands before lettering where the window has closed, never over it', funct
         '/pours/0/start_h' => 2, '/pours/1/start_h' => 300, '/pours/2/start_h' => 330,
         '/pours/0/applied' => [['kind' => 'lettering', 'says' => 'the hill house']],
     ], Plans::coneWithPours());
-    $simulation = Simulation::of(Plans::read([], $late), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read([], $late), new SharedCalibrations());
     $apply = AppliedSteps::of($simulation)->tasks[0];
     $sand = array_values(array_filter(
         PourTasks::of($simulation, [Joint::Sanded, Joint::Chemical]),
@@ -168,7 +168,7 @@ it('C8 sands before lettering where the window has closed, never over it', funct
 });
 
 it('C10 ends a draped sheet with peeling it, not with a rim', function (): void {
-    $simulation = Simulation::of(Plans::read(['/vessel/made' => 'sheet'], Plans::coneWithPours()), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read(['/vessel/made' => 'sheet'], Plans::coneWithPours()), new SharedCalibrations());
     $ends = array_map(fn(Task $task): string => $task->what->name, EndTasks::of($simulation));
     expect($ends)->toContain('peel-sheet')->not->toContain('demold');
 });
@@ -184,20 +184,20 @@ it('makes ready as the vessel asks', function (string $made, array $has, array $
 ]);
 
 it('C19 lets a canvas or a board wait for its coats, a mold for nothing', function (string $made, float $least): void {
-    $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read(['/vessel/made' => $made, '/inclusions' => []]));
+    $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/vessel/made' => $made, '/inclusions' => []]));
     $coats = array_filter($answer->tasks, fn(Task $task): bool => $task->what->name === 'coat-ground');
     expect($answer->simulation->pours[0]->startHour)->toBeGreaterThanOrEqual($least)
         ->and($coats)->toHaveCount($least > 0.5 ? 2 : 0);
 })->with(['canvas' => ['canvas', 14.5], 'board' => ['panel', 16.5], 'mold' => ['mold', 0.25]]);
 
 it('C20 lets alcohol or soapy water in at demolding, where it sticks', function (): void {
-    $simulation = Simulation::of(Plans::read(['/vessel/made' => 'rigid'], Plans::coneWithPours()), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read(['/vessel/made' => 'rigid'], Plans::coneWithPours()), new SharedCalibrations());
     expect(array_map(fn(Task $task): string => $task->what->name, EndTasks::of($simulation)))->toContain('demold-rigid');
 });
 
 it('C14 strews on a wet coat as an act of its pour, and waits for no tack', function (): void {
     $wet = Plans::changed(['/pours/0/applied' => [['kind' => 'scatter', 'wet' => true]]], Plans::coneWithPours());
-    $simulation = Simulation::of(Plans::read([], $wet), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read([], $wet), new SharedCalibrations());
     expect(namesOf(actsOf([], 0, null, $wet)))->toContain('act.strew')
         ->and(AppliedSteps::of($simulation)->tasks)->toBe([])
         ->and(namesOf(actsOf(['/pours/0/applied/0/wet' => false], 0, null, $wet)))->not->toContain('act.strew');
@@ -227,7 +227,7 @@ function wetOnWet(string $joint, float $start): array
 it('C4 takes wet on wet for a school where it is asked for', function (): void {
     $words = fn(array $document): array => array_map(
         fn(Finding $one): string => $one->code->value,
-        Judges::ofSimulation(Simulation::of(Plans::read([], $document), new CalibrationMemory()), []),
+        Judges::ofSimulation(Simulation::of(Plans::read([], $document), new SharedCalibrations()), []),
     );
     expect($words(wetOnWet('set', 1.0)))->toContain('on-liquid')
         ->and($words(wetOnWet('wet', 1.0)))->not->toContain('on-liquid')
@@ -249,7 +249,7 @@ it('pours onto a ground from its middle, and down the side of what holds it', fu
 it('C4 heats what is liquid together more than each by itself', function (): void {
     $peak = fn(array $document): float => max(array_map(
         fn(SimulatedPour $pour): float => $pour->peakCelsius,
-        Simulation::of(Plans::read([], $document), new CalibrationMemory())->pours,
+        Simulation::of(Plans::read([], $document), new SharedCalibrations())->pours,
     ));
     expect($peak(wetOnWet('wet', 1.0)))->toBeGreaterThan($peak(wetOnWet('set', 60.0)) + 1.0);
 });
@@ -283,7 +283,7 @@ it('C12 says what is assumed where the label gives no closing time, and lets a t
     ], Plans::coneWithPours());
     $words = fn(Plan $plan): array => array_map(
         fn(Finding $one): string => $one->code->value,
-        Judges::ofSimulation(Simulation::of($plan, new CalibrationMemory()), []),
+        Judges::ofSimulation(Simulation::of($plan, new SharedCalibrations()), []),
     );
     // In this room the window closes after 47 hours as the gel time lets expect, after 59 where the label would say 24 at its own
     // temperature; 8–24 h unsanded without failure is common practice.
@@ -320,7 +320,7 @@ it('C12 lets tack tests of own pours move the closing of the window, where the l
 ]);
 
 it('C17 sands only where the next coat needs it, and only there', function (): void {
-    $simulation = Simulation::of(Plans::read([], Plans::coneWithPours()), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read([], Plans::coneWithPours()), new SharedCalibrations());
     $sands = fn(Joint ...$joints): array => array_values(array_map(
         fn(Task $task): int => (int) $task->pour,
         array_filter(PourTasks::of($simulation, $joints), fn(Task $task): bool => $task->kind === TaskKind::Sand),

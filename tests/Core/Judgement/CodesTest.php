@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Pensilis\Answer\Planner;
 use Pensilis\PlanFile\PlanRefused;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * @param array<string, mixed> $changes
@@ -16,7 +16,7 @@ use Tests\Plans;
 function saidOf(array $changes): array
 {
     try {
-        $found = (new Planner(new CalibrationMemory()))->judge(Plans::read($changes, Plans::coneWithPours()))->said();
+        $found = (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()))->said();
     } catch (PlanRefused $refusal) {
         $found = $refusal->problems;
     }

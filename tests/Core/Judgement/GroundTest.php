@@ -14,9 +14,9 @@ use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Yellowing;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * A board of 300 × 200 mm, 12 mm of wood (600 kg/m³), without a dam.
@@ -105,7 +105,7 @@ it('C9 tells holes, bolts and feet once the piece is cured', function (): void {
         ['kind' => 'stand', 'at_mm' => [0, -45], 'radius_mm' => 4, 'fix' => 'rest'],
         ['kind' => 'hook', 'at_mm' => [0, 40], 'radius_mm' => 2],
     ]], Plans::coneWithPours());
-    $simulation = Simulation::of(Plans::read([], $document), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read([], $document), new SharedCalibrations());
     $fits = array_values(array_filter(
         EndTasks::of($simulation),
         fn(Task $task): bool => str_starts_with($task->what->name, 'fit.'),
@@ -129,7 +129,7 @@ it('C19 pulls the tape while the rim is soft where that is the school and the ho
     array $told,
 ): void {
     $document = Plans::changed($changes + ['/vessel/made' => 'canvas'], Plans::coneWithPours());
-    $simulation = Simulation::of(Plans::read([], $document), new CalibrationMemory());
+    $simulation = Simulation::of(Plans::read([], $document), new SharedCalibrations());
     $tasks = array_values(array_filter(
         EndTasks::of($simulation),
         fn(Task $task): bool => in_array($task->what->name, ['pull-tape', 'pull-tape-soft', 'off-props'], true),

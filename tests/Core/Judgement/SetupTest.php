@@ -15,9 +15,9 @@ use Pensilis\Plan\Making;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * @param array<string, mixed> $changes
@@ -119,7 +119,7 @@ it('counts relief under the first coat and edges under the last', function (): v
 it('pours a compartment first and its neighbour once it holds its shape', function (): void {
     $first = ['name' => 'rim', 'shape' => 'box', 'length_mm' => 80, 'width_mm' => 20, 'height_mm' => 30];
     $plan = Plans::read(['/vessel/compartments' => [$first]], Plans::cone());
-    $answer = (new Planner(new CalibrationMemory()))->plan($plan);
+    $answer = (new Planner(new SharedCalibrations()))->plan($plan);
     $starts = [];
     foreach ($answer->tasks as $task) {
         $starts[$task->kind->value] ??= $task->start;
@@ -139,7 +139,7 @@ it('D11 pours a compartment of its own colour round what lies in it', function (
     $document = Plans::coloured();
     $document['vessel']['compartments'] = [$first];
     $task = array_values(array_filter(
-        (new Planner(new CalibrationMemory()))->timed(Plans::read([], $document))->tasks,
+        (new Planner(new SharedCalibrations()))->timed(Plans::read([], $document))->tasks,
         fn($task): bool => $task->kind->value === 'compartment',
     ))[0]->what;
     // By hand: 48 ml less 16 of 0.5 ml are 40 ml, 43.2 g at 1.08 g/ml and 4 g that the cup keeps: 47.2 g or 43.7 ml; 2.2 drops and 0.94 g.
@@ -164,7 +164,7 @@ it('D11 reckons what a form asks of the sheet that is draped over it', function 
         ->and(Facts::words(Judges::ofLayout($whole, Layout::given($whole))))->not->toContain('sheet-short')
         ->and(Facts::words(Judges::ofLayout($short, Layout::given($short))))->toContain('sheet-short');
     $drape = array_values(array_filter(
-        EndTasks::of(Simulation::of($short, new CalibrationMemory())),
+        EndTasks::of(Simulation::of($short, new SharedCalibrations())),
         fn($task): bool => $task->kind->value === 'drape',
     ))[0]->what;
     expect($drape->name)->toBe('drape.form')->and($drape->values['depth_mm'])->toEqualWithDelta(20.0, 1e-9);
@@ -172,7 +172,7 @@ it('D11 reckons what a form asks of the sheet that is draped over it', function 
 
 it('drapes a sheet about its gel, and ends as the finish asks', function (): void {
     $plan = Plans::read(['/vessel/made' => 'sheet', '/purpose/finish' => 'flood']);
-    $answer = (new Planner(new CalibrationMemory()))->plan($plan);
+    $answer = (new Planner(new SharedCalibrations()))->plan($plan);
     $drape = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->value === 'drape'))[0];
     $last = $answer->simulation->pours[count($answer->simulation->pours) - 1];
     expect($drape->start)->toBeLessThan($last->onClock($last->gelFirst))

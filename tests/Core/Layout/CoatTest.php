@@ -17,9 +17,9 @@ use Pensilis\Layout\Portion;
 use Pensilis\Numerics\Lehmer;
 use Pensilis\Plan\Application;
 use Pensilis\PlanFile\PlanRefused;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 $says = fn(array $changes): array => array_map(
     fn(Finding $one): string => "{$one->code->word()} {$one->pointer}",
@@ -243,7 +243,7 @@ it('weighs colours into the finished piece', function (): void {
 it('finds a time for what is applied between coats, or says when the next may come', function (): void {
     $lettering = [['kind' => 'lettering', 'says' => 'the hill', 'size_mm' => [40, 10]], ['kind' => 'adhesive']];
     $plan = Plans::read(['/pours/0/applied' => $lettering], Plans::coneWithPours());
-    $answer = (new Planner(new CalibrationMemory()))->judge($plan);
+    $answer = (new Planner(new SharedCalibrations()))->judge($plan);
     $tasks = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->value === 'apply'));
     $below = $answer->simulation->pours[0];
     expect($tasks)->toHaveCount(2)
@@ -258,13 +258,13 @@ it('finds a time for what is applied between coats, or says when the next may co
     // The next pour comes while the first is being lettered.
     $hurried = Plans::read(['/pours/0/applied' => $lettering, '/pours/1/start_h' => ceil($below->recoatOpens) + 1], Plans::coneWithPours());
     $notice = array_values(array_filter(
-        (new Planner(new CalibrationMemory()))->judge($hurried)->findings,
+        (new Planner(new SharedCalibrations()))->judge($hurried)->findings,
         fn(Finding $one): bool => $one->code === Code::NoTimeToApply,
     ))[0];
     expect($notice->pointer)->toBe('/pours/1/start_h')
         ->and($notice->mend?->value)->toBeGreaterThan($tasks[1]->end);
     // Read from the floor it is laid mirrored.
-    $floor = (new Planner(new CalibrationMemory()))->judge(Plans::read(
+    $floor = (new Planner(new SharedCalibrations()))->judge(Plans::read(
         ['/pours/0/applied' => $lettering, '/vessel/viewed' => 'bottom'],
         Plans::coneWithPours(),
     ));
@@ -308,7 +308,7 @@ it('refuses colours and regions that make no sense, with the place', function (a
 it('says which given pours fall outside the working hours', function (): void {
     // Monday 08:00 and three days later, with hours from 18:00 to 22:00 on weekdays.
     $told = fn(array $changes): array => array_values(array_filter(
-        (new Planner(new CalibrationMemory()))->judge(Plans::read($changes, Plans::coneWithPours()))->findings,
+        (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()))->findings,
         fn(Finding $one): bool => $one->code === Code::OutsideHours,
     ));
     expect(array_map(fn(Finding $one): string => $one->pointer, $told([])))->toBe([
@@ -328,11 +328,11 @@ it('mends hours by a start whose work ends within them', function (): void {
                 ['days' => 'sat', 'from' => '10:00', 'to' => '20:00'],
             ],
         ];
-        $found = (new Planner(new CalibrationMemory()))->judge(Plans::read($hours, Plans::coneWithPours()))->findings;
+        $found = (new Planner(new SharedCalibrations()))->judge(Plans::read($hours, Plans::coneWithPours()))->findings;
         $mend = array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === '/pours/0/start_h'))[0]->mend ?? null;
         $again = $mend === null
             ? []
-            : (new Planner(new CalibrationMemory()))->judge(Plans::read(
+            : (new Planner(new SharedCalibrations()))->judge(Plans::read(
                 $hours + [$mend->pointer => $mend->value, '/pours/1/start_h' => 250, '/pours/2/start_h' => 400],
                 Plans::coneWithPours(),
             ))->findings;

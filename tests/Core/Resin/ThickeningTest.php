@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Pensilis\Resin\Viscosity;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('is as thick at the end of its working time as its sheet implies', function (): void {
     foreach ([Plans::deep(), Plans::coat()] as $resin) {
-        $calibrated = (new CalibrationMemory())->calibrated($resin);
+        $calibrated = (new SharedCalibrations())->calibrated($resin);
         // 10 Pa·s at the sheet's temperature when its working time is over (memory), unless the gel law is there already.
         expect($calibrated->thickens(Viscosity::WORKABLE, $resin->sheet->temperature))->toBeLessThanOrEqual($resin->sheet->working * 1.001)
             ->and($calibrated->thickens(Viscosity::WORKABLE, $resin->sheet->temperature))->toBeGreaterThan(0.5 * $resin->sheet->working);
@@ -16,7 +16,7 @@ it('is as thick at the end of its working time as its sheet implies', function (
 });
 
 it('keeps a line before it can hardly be moved, later in the cold, and never after gel', function (): void {
-    $resin = (new CalibrationMemory())->calibrated(Plans::coat());
+    $resin = (new SharedCalibrations())->calibrated(Plans::coat());
     [$cold, $warm] = [288.15, 303.15];
     foreach ([$cold, $warm] as $room) {
         $line = $resin->thickens(Viscosity::KEEPS_A_LINE, $room);
@@ -29,7 +29,7 @@ it('keeps a line before it can hardly be moved, later in the cold, and never aft
 
 // What is read back from the law is the viscosity that was asked for.
 it('inverts the law of thickening', function (float $wanted): void {
-    $resin = (new CalibrationMemory())->calibrated(Plans::deep());
+    $resin = (new SharedCalibrations())->calibrated(Plans::deep());
     $kelvin = 294.15;
     $time = $resin->thickens($wanted, $kelvin);
     $alpha = $resin->law->conversionAfter($time, $kelvin);

@@ -9,9 +9,9 @@ use Pensilis\Material\Drying;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('D12 reckons how long slices take in an oven, by thickness and heat', function (): void {
     // By hand: 5 mm at 60 °C take 6 hours, and a day in the open; twice as thick four times as long (Crank 1975, chapter 4); ten degrees
@@ -47,7 +47,7 @@ it('D12 dyes first where that is the school, and lets it dry before it is sealed
         ->and($tasks('dye')[1]->start - $tasks('test')[0]->start)->toEqualWithDelta(24.0 + Session::BRUSHING, 1e-9);
     // The pour that it goes into waits for it.
     $starts = fn(string $keeping): float => array_values(array_filter(
-        (new Planner(new CalibrationMemory()))->plan(Plans::read($flower($keeping), Plans::cone()))->tasks,
+        (new Planner(new SharedCalibrations()))->plan(Plans::read($flower($keeping), Plans::cone()))->tasks,
         fn(Task $task): bool => $task->kind->value === 'seal',
     ))[0]->start;
     expect($starts('dye'))->toBeGreaterThan($starts('test'));

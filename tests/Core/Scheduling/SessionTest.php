@@ -10,8 +10,8 @@ use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\WorkingHours;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('takes the usual time for a small pour, and longer for more mass, vessels and objects', function (): void {
     expect(Session::mixing(8.0, 1))->toBe(Session::MIXING)
@@ -57,7 +57,7 @@ it('brushes many objects for hours, at no stretch longer than one, within the ho
 
 it('says where a pour cannot be mixed, poured and dressed while it can be worked', function (): void {
     $told = fn(array $changes): array => array_values(array_filter(
-        (new Planner(new CalibrationMemory()))->judge(Plans::read($changes, Plans::coneWithPours()))->findings,
+        (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()))->findings,
         fn(Finding $one): bool => $one->code->value === 'outruns-working',
     ));
     // The deep resin can be worked for hours; one that can be for 40 minutes is outrun by what 60 objects take, not by one.

@@ -6,8 +6,8 @@ use Pensilis\Finding\Finding;
 use Pensilis\Judgement\DriftJudge;
 use Pensilis\Settling\Placement;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * A quartz pebble of 10 mm, 8 mm above the floor of one pour of 26 mm, that nothing holds.
@@ -22,7 +22,7 @@ function pebbleIn(array $changes = []): Simulation
             'tolerance_mm' => 2, 'material' => ['skeleton_g_cm3' => 2.65],
         ]],
         '/pours' => [['resin' => 'deep', 'depth_mm' => 26, 'start_h' => 0]],
-    ] + $changes, Plans::coneWithPours())), new CalibrationMemory());
+    ] + $changes, Plans::coneWithPours())), new SharedCalibrations());
 }
 
 function placed(Simulation $simulation): Placement

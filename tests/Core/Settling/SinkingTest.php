@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Pensilis\Settling\Sinking;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('D7 sinks grains at the speed of Stokes', function (): void {
     // By hand: glass of 100 µm and 2500 kg/m³ in a liquid of 1000 kg/m³ and 1 Pa·s: 1500 · 9.80665 · 1e-8 / 18 m/s.
@@ -15,7 +15,7 @@ it('D7 sinks grains at the speed of Stokes', function (): void {
 });
 
 it('D7 follows the mix as it thickens until it gels', function (): void {
-    $resin = (new CalibrationMemory())->calibrated(Plans::deep());
+    $resin = (new SharedCalibrations())->calibrated(Plans::deep());
     $kelvin = $resin->resin->sheet->temperature;
     $sinking = new Sinking($resin, $kelvin);
     $sunk = $sinking->beforeGel(2e-4, 2500.0);

@@ -7,15 +7,15 @@ use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\BrushedResin;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Facts;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('dries as a film in the room, where a deep resin lacks the heat of its depth', function (): void {
     // By the sheets, isothermal: 20 h at 50 mm are 41 h at 25 °C and, at 10 °C for half the rate, 53 h at 21; 3.5 h at 3 mm are 4.3.
     $of = fn(string $resin, float $celsius): BrushedResin => BrushedResin::of(
         Plans::read(['/resins/0' => Starters::RESINS[$resin], '/ambient/celsius' => $celsius, '/pours' => null]),
-        new CalibrationMemory(),
+        new SharedCalibrations(),
     );
     expect($of('deep', 25.0)->drying->between)->toEqualWithDelta(41.0, 1.0)
         ->and($of('deep', 21.0)->drying->between)->toEqualWithDelta(53.0, 2.0)
@@ -27,11 +27,11 @@ it('dries as a film in the room, where a deep resin lacks the heat of its depth'
 
 it('is the quicker one of two resins', function (): void {
     $both = Plans::read(['/resins/0' => Starters::RESINS['deep'], '/resins/1' => Starters::RESINS['coat'], '/pours' => null]);
-    expect(BrushedResin::of($both, new CalibrationMemory())->resin->id)->toBe('coat');
+    expect(BrushedResin::of($both, new SharedCalibrations())->resin->id)->toBe('coat');
 });
 
 it('makes pours wait for coats of a slow one, and says so', function (): void {
-    $answer = fn(array $more) => (new Planner(new CalibrationMemory()))->plan(Plans::read(
+    $answer = fn(array $more) => (new Planner(new SharedCalibrations()))->plan(Plans::read(
         ['/resins/0' => Starters::RESINS['deep'], '/studio/hours' => [['days' => 'mon-sun', 'from' => '00:00', 'to' => '24:00']]] + $more,
         Plans::cone(),
     ));

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
-    $store = new CalibrationMemory();
+    $store = new SharedCalibrations();
     $simulation = $this->simulation = Simulation::of(Plans::read([], Plans::coneWithPours()), $store);
     $this->filmOf = fn(int $k, float $hours): CureFilm => CureFilm::of($simulation, $store, $k, $hours);
     $this->second = $simulation->pours[1];

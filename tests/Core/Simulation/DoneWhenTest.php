@@ -5,11 +5,11 @@ declare(strict_types=1);
 use Pensilis\Simulation\Doing;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 it('names the windows of a pour in the order in which they come', function (): void {
-    $pour = Simulation::of(Plans::read([], Plans::coneWithPours()), new CalibrationMemory())->pours[0];
+    $pour = Simulation::of(Plans::read([], Plans::coneWithPours()), new SharedCalibrations())->pours[0];
     $windows = [];
     foreach (DoneWhen::all($pour) as $one) {
         $windows[$one->doing->value] = [$one->opens, $one->closes];
@@ -33,6 +33,6 @@ it('bounds a peak by what the room has been since, not by how cold it began', fu
     $pour = Simulation::of(Plans::read([], Plans::changed([
         '/ambient'                    => ['kind' => 'series', 'points' => [[0, 10], [48, 30]]],
         '/resins/0/kinetics/heat_j_g' => 0, '/inclusions' => [], '/pours' => [['resin' => 'deep', 'depth_mm' => 14, 'start_h' => 0]],
-    ], Plans::coneWithPours())), new CalibrationMemory())->pours[0];
+    ], Plans::coneWithPours())), new SharedCalibrations())->pours[0];
     expect($pour->peakCelsius)->toEqualWithDelta(30.0, 0.01);
 });

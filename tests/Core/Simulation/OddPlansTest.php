@@ -6,9 +6,9 @@ use App\Interchange\PlanFile\Starters;
 use Pensilis\Answer\Planner;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\SimulatedPour;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /*
  * Sixty plans that nobody would draw: each ends with numbers that can be, or with a clear refusal.
@@ -94,7 +94,7 @@ it('ends with numbers that can be, or a clear refusal', function (array $changes
 
         return;
     }
-    $store = new CalibrationMemory();
+    $store = new SharedCalibrations();
     $answer = $plan->pours === [] ? (new Planner($store))->plan($plan) : null;
     $simulation = $answer === null ? Simulation::of($plan, $store) : $answer->simulation;
     if ($simulation === null) {

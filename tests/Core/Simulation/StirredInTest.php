@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** The cone in its three pours, with so much sand in the last. */
 function sandy(float $percent): Simulation
 {
     $mix = $percent > 0.0 ? ['/pours/2/mix' => [['colour' => 'sand', 'pct' => $percent]]] : [];
 
-    return Simulation::of(Plans::read($mix, ['pours' => Plans::coneWithPours()['pours']] + Plans::coloured()), new CalibrationMemory());
+    return Simulation::of(Plans::read($mix, ['pours' => Plans::coneWithPours()['pours']] + Plans::coloured()), new SharedCalibrations());
 }
 
 // Krieger & Dougherty 1959, by hand: 30 g of sand of 2.65 in 100 g of mix of 1.08 g/ml are 10.9 % of the volume.

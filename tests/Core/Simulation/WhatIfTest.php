@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Pensilis\Simulation\Condition;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
-use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\HotAir;
 use Pensilis\Thermal\SimulatedPour;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /**
  * @param array<string, mixed> $changes
@@ -17,7 +17,7 @@ use Tests\Plans;
  */
 function otherwise(array $changes, float $cup = 0.2): array
 {
-    [$plan, $store] = [Plans::read($changes, Plans::coneWithPours()), new CalibrationMemory()];
+    [$plan, $store] = [Plans::read($changes, Plans::coneWithPours()), new SharedCalibrations()];
     $simulation = Simulation::of($plan, $store);
     $found = [];
     foreach (WhatIf::all($simulation, $store, 1, $cup) as $one) {
@@ -60,7 +60,7 @@ it('is as warm under a box that is planned as under one that is not, and asks th
 
 it('begins with the pour as it is planned', function (): void {
     $plan = Plans::read([], Plans::coneWithPours());
-    $store = new CalibrationMemory();
+    $store = new SharedCalibrations();
     $simulation = Simulation::of($plan, $store);
     $planned = WhatIf::all($simulation, $store, 2, 0.2)[0]->pour;
     expect($planned->peakCelsius)->toEqualWithDelta($simulation->pours[2]->peakCelsius, 1e-9)
@@ -70,8 +70,8 @@ it('begins with the pour as it is planned', function (): void {
 it('asks nothing that cannot be', function (): void {
     // Nothing is poured deeper than the vessel is high, and a cup of nothing does not stand.
     $last = Plans::read([], Plans::coneWithPours());
-    $simulation = Simulation::of($last, new CalibrationMemory());
-    $found = WhatIf::all($simulation, new CalibrationMemory(), 2, 0.0);
+    $simulation = Simulation::of($last, new SharedCalibrations());
+    $found = WhatIf::all($simulation, new SharedCalibrations(), 2, 0.0);
     expect(array_map(fn(WhatIf $one): Condition => $one->condition, $found))
         ->toBe([Condition::Planned, Condition::Colder, Condition::Warmer, Condition::Covered]);
 });

@@ -7,8 +7,8 @@ use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use Illuminate\Support\Facades\File;
 use Pensilis\Resin\CalibratedResin;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
     $this->folder = sys_get_temp_dir() . '/pensilis-models-' . getmypid();
@@ -20,7 +20,7 @@ afterEach(fn() => File::deleteDirectory($this->folder));
 
 it('forgets a kept answer once a file of the models is another', function (Closure $change): void {
     $piece = $this->pieceOf($this->member(), Plans::coneWithPours());
-    $answers = fn(): Answers => new Answers(new CalibrationMemory(), new ModelVersion($this->folder));
+    $answers = fn(): Answers => new Answers(new SharedCalibrations(), new ModelVersion($this->folder));
     $found = $answers()->find($piece, $piece->studio->members()->sole());
     expect($answers()->kept($piece))->toEqual($found)->not->toBeNull();
     $change($this->folder);

@@ -7,13 +7,13 @@ use App\Words\Figures;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Quantity\UnitSystem;
-use Pensilis\Thermal\CalibrationMemory;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 function railed(array $changes = []): array
 {
     $plan = Plans::read($changes);
-    $answer = (new Planner(new CalibrationMemory()))->plan($plan);
+    $answer = (new Planner(new SharedCalibrations()))->plan($plan);
 
     return [$answer, new TimeRail($answer, new Figures(UnitSystem::Metric, $plan->studio->clock))];
 }
@@ -62,7 +62,7 @@ it('names days by the calendar, or counts hours without one', function (): void 
     expect($rail->days()[0]['label'])->toMatch('/^(Mon 2|Tue 3)$/');
     $document = Plans::cone();
     unset($document['studio']['start']);
-    $answer = (new Planner(new CalibrationMemory()))->plan(Plans::read([], $document));
+    $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read([], $document));
     $bare = new TimeRail($answer, new Figures(UnitSystem::Metric, $answer->plan->studio->clock));
     expect($bare->days()[1]['label'])->toMatch('/^\d+ h$/')
         ->and($bare->nights())->toBe([])
