@@ -20,7 +20,7 @@ final class Grades
     /** Of a wall, m: what is less is one cell; and the most that it gets. */
     private const THICK = 0.005;
 
-    private const MOST = 5;
+    private const MOST = 6;
 
     /** Power by which cells widen into a wall. */
     private const INTO = 1.4;
