@@ -48,10 +48,12 @@ final readonly class CureFilm
                 $run->pour($pour->mix($store), $pour->depth(), 3600.0 * $starts[$next], $heat->rowsFor($pour->depth()));
             }
             $run->advance($time);
-            $frames[] = $run->frame();
+            $frames[] = $run->reading()->frame();
         }
 
-        return new self($run->resinRows(), $run->resinRings(), $frames, $hours, $run->field()->radius());
+        $reading = $run->reading();
+
+        return new self($reading->rows(), $reading->rings(), $frames, $hours, $run->field()->radius());
     }
 
     /** Hours from the start of the pour at which a frame was taken. */

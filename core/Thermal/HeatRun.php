@@ -174,78 +174,10 @@ final class HeatRun
         return $this->tracks;
     }
 
-    /** What the pours are like now. */
-    public function frame(): Frame
+    /** What can be read off it now. */
+    public function reading(): Reading
     {
-        [$kelvin, $alpha, $cells] = [[], [], $this->mesh->cells()];
-        foreach ($this->laid as $laid) {
-            $outward = array_slice($laid->row->inside, 0, $this->mesh->rings());
-            $held = max(1, count(array_filter($outward, fn(float $inside): bool => $inside > 0.0)));
-            $kelvin[] = array_slice($this->kelvin, $laid->at * $cells, $held);
-            $alpha[] = array_slice($this->alpha, $laid->at * $cells, $held);
-        }
-
-        return new Frame($this->time, $kelvin, $alpha);
-    }
-
-    /** @return array{float, float} K and conversion of all resin, by volume */
-    public function mean(): array
-    {
-        [$volume, $kelvin, $alpha, $cells] = [0.0, 0.0, 0.0, $this->mesh->cells()];
-        foreach ($this->stack as $j => $row) {
-            for ($i = 0; $i < $cells && $row->pour !== null; $i++) {
-                $here = $row->resin($i);
-                $volume += $here;
-                $kelvin += $here * $this->kelvin[$j * $cells + $i];
-                $alpha += $here * $this->alpha[$j * $cells + $i];
-            }
-        }
-
-        return [$kelvin / $volume, $alpha / $volume];
-    }
-
-    /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, m, and its pour */
-    public function resinRows(): array
-    {
-        return array_map(fn(LaidRow $laid): array => [$laid->bottom, $laid->top, $laid->pour], $this->laid);
-    }
-
-    /** @return list<float> where the middles of the rings of resin lie, m from the axis */
-    public function resinRings(): array
-    {
-        return array_map(
-            fn(int $i): float => 0.5 * ($this->mesh->face($i) + $this->mesh->face($i + 1)),
-            range(0, $this->mesh->resinRings() - 1),
-        );
-    }
-
-    /** Temperature at a height above the floor and a distance from the axis, K */
-    public function kelvinAt(float $height, float $distance): float
-    {
-        return $this->kelvin[$this->cellAt($height, $distance)];
-    }
-
-    public function conversionAt(float $height, float $distance): float
-    {
-        return $this->alpha[$this->cellAt($height, $distance)];
-    }
-
-    /** The cell at a place, or the nearest that is filled. */
-    private function cellAt(float $height, float $distance): int
-    {
-        $row = count($this->stack) - 1;
-        foreach ($this->laid as $laid) {
-            if ($laid->top >= $height) {
-                $row = $laid->at;
-                break;
-            }
-        }
-        $ring = 0;
-        while ($ring + 1 < $this->mesh->resinRings() && $this->mesh->face($ring + 1) < $distance) {
-            $ring++;
-        }
-
-        return $row * $this->mesh->cells() + $ring;
+        return new Reading($this->time, $this->mesh, $this->stack, $this->laid, $this->kelvin, $this->alpha);
     }
 
     public function energyError(): float

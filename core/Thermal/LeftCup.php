@@ -65,9 +65,9 @@ final readonly class LeftCup
         [$age, $parts, $law] = [0.0, self::PARTS, $resin->law];
         for ($n = 1; $n <= $parts; $n++) {
             $run->advance($at + $time * $n / $parts);
-            $age += $time / $parts * $law->pace($run->mean()[0], $resin->resin->sheet->temperature);
+            $age += $time / $parts * $law->pace($run->reading()->mean()[0], $resin->resin->sheet->temperature);
         }
-        [$kelvin, $alpha] = $run->mean();
+        [$kelvin, $alpha] = $run->reading()->mean();
 
         return new MixState($kelvin, $alpha, $age);
     }
@@ -117,7 +117,8 @@ final readonly class LeftCup
         $note = function () use ($run, $at, $middle, &$curve): void {
             $hour = ($run->time() - $at) / 3600.0;
             if ($curve === [] || $hour > $curve[count($curve) - 1][0]) {
-                $curve[] = [$hour, $run->kelvinAt($middle, 0.0) - Temperature::ZERO_CELSIUS, $run->conversionAt($middle, 0.0)];
+                $now = $run->reading();
+                $curve[] = [$hour, $now->kelvinAt($middle, 0.0) - Temperature::ZERO_CELSIUS, $now->conversionAt($middle, 0.0)];
             }
         };
         $runsAway = null;

@@ -156,7 +156,7 @@ final class StudioFit
             }
             foreach ($seen->readings as [$at, $kelvin]) {
                 $run->advance($at);
-                $misses[] = ($run->kelvinAt($seen->height, $seen->distance) - $kelvin)
+                $misses[] = ($run->reading()->kelvinAt($seen->height, $seen->distance) - $kelvin)
                     / self::PROBE_KNOWN / sqrt(count($seen->readings));
             }
         }

@@ -37,7 +37,7 @@ it('all but stops in a cold room, and goes on when that warms', function (): voi
     $alpha = function (float $hours) use ($run): float {
         $run->advance(3600.0 * $hours);
 
-        return $run->conversionAt(0.005, 0.0);
+        return $run->reading()->conversionAt(0.005, 0.0);
     };
     $stops = Glass::of(null)->stopsAt(283.15);
     [$month, $later, $warm] = [$alpha(720.0), $alpha(1200.0), $alpha(1500.0)];

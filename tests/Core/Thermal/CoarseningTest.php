@@ -42,7 +42,7 @@ it('joins the rows of old pours without being felt by later ones', function (): 
     expect(cellsOf($fine))->toBe(14 * 3 * 8)
         ->and(cellsOf($coarse))->toBeLessThan(cellsOf($fine) / 2)
         ->and($coarse->energyError())->toBeLessThan(1e-9)
-        ->and($coarse->resinRows())->toBe($fine->resinRows());
+        ->and($coarse->reading()->rows())->toBe($fine->reading()->rows());
     foreach ($fine->tracks() as $k => $track) {
         $other = $coarse->tracks()[$k];
         expect($other->peak)->toEqualWithDelta($track->peak, 0.01);
@@ -70,7 +70,7 @@ it('remembers how hot each row was before it became one with others', function (
 
 it('shows every row as it was laid, whatever it is one with', function (): void {
     $run = fourteenPours(0.005, ConstantAmbient::of(Temperature::celsius(26.0)));
-    $frame = $run->frame();
+    $frame = $run->reading()->frame();
     expect($frame->kelvin)->toHaveCount(14 * 3)
         ->and($frame->alpha)->toHaveCount(14 * 3)
         ->and($frame->kelvin[0])->toHaveCount(8)

@@ -64,7 +64,7 @@ it('closes its energy balance over a sequence of pours', function (float $celsiu
     $resin = deepResin($rate);
     $run = $heat->follow([[$resin, 0.014, 0.0], [$resin, 0.012, 72 * 3600.0], [$resin, 0.034, 144 * 3600.0]], 86400.0 * 60);
     // Nine tenths of its heat were set free, so that there is a balance to close.
-    expect($run->energyError())->toBeLessThan(1e-9)->and($run->mean()[1])->toBeGreaterThan(0.9);
+    expect($run->energyError())->toBeLessThan(1e-9)->and($run->reading()->mean()[1])->toBeGreaterThan(0.9);
 })->with(['cool and slow' => [18.0, 2.06e-5], 'warm and fast' => [28.0, 1e-4]]);
 
 // Heat and cure coupled, on an even step that is halved three times: the error must fall as the method's order says.

@@ -37,7 +37,7 @@ function sawOf(CureLaw $law, float $celsius, float $depth, float $diameter, arra
     $readings = [];
     foreach ($hours as $hour) {
         $run->advance(3600.0 * $hour);
-        $readings[] = [3600.0 * $hour, $run->kelvinAt(0.5 * $depth, 0.0)];
+        $readings[] = [3600.0 * $hour, $run->reading()->kelvinAt(0.5 * $depth, 0.0)];
     }
 
     return $readings;

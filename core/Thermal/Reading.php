@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Thermal;
+
+/** What can be read off a run at a moment: its cells by height and distance, and the mean of its resin. Metres, K. */
+final readonly class Reading
+{
+    /**
+     * @param float             $time   s from the start of the plan
+     * @param list<Row>         $stack
+     * @param list<LaidRow>     $laid   rows of pours, from the floor up
+     * @param array<int, float> $kelvin of every cell
+     * @param array<int, float> $alpha  of every cell
+     */
+    public function __construct(
+        private float $time,
+        private Mesh $mesh,
+        private array $stack,
+        private array $laid,
+        private array $kelvin,
+        private array $alpha,
+    ) {}
+
+    /** What the pours are like, from the axis outward in the first direction. */
+    public function frame(): Frame
+    {
+        [$kelvin, $alpha, $cells] = [[], [], $this->mesh->cells()];
+        foreach ($this->laid as $laid) {
+            $outward = array_slice($laid->row->inside, 0, $this->mesh->rings());
+            $held = max(1, count(array_filter($outward, fn(float $inside): bool => $inside > 0.0)));
+            $kelvin[] = array_slice($this->kelvin, $laid->at * $cells, $held);
+            $alpha[] = array_slice($this->alpha, $laid->at * $cells, $held);
+        }
+
+        return new Frame($this->time, $kelvin, $alpha);
+    }
+
+    /** @return array{float, float} K and conversion of all resin, by volume */
+    public function mean(): array
+    {
+        [$volume, $kelvin, $alpha, $cells] = [0.0, 0.0, 0.0, $this->mesh->cells()];
+        foreach ($this->stack as $j => $row) {
+            for ($i = 0; $i < $cells && $row->pour !== null; $i++) {
+                $here = $row->resin($i);
+                $volume += $here;
+                $kelvin += $here * $this->kelvin[$j * $cells + $i];
+                $alpha += $here * $this->alpha[$j * $cells + $i];
+            }
+        }
+
+        return [$kelvin / $volume, $alpha / $volume];
+    }
+
+    /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, and its pour */
+    public function rows(): array
+    {
+        return array_map(fn(LaidRow $laid): array => [$laid->bottom, $laid->top, $laid->pour], $this->laid);
+    }
+
+    /** @return list<float> where the middles of the rings of resin lie, from the axis in the first direction */
+    public function rings(): array
+    {
+        return array_map(fn(int $i): float => $this->mesh->middle($i, 0), range(0, $this->mesh->resinRings() - 1));
+    }
+
+    /** Temperature at a height above the floor and a distance from the axis in the first direction */
+    public function kelvinAt(float $height, float $distance): float
+    {
+        return $this->kelvin[$this->cellAt($height, $distance)];
+    }
+
+    public function conversionAt(float $height, float $distance): float
+    {
+        return $this->alpha[$this->cellAt($height, $distance)];
+    }
+
+    /** The cell at a place, or the nearest that is filled. */
+    private function cellAt(float $height, float $distance): int
+    {
+        $row = count($this->stack) - 1;
+        foreach ($this->laid as $laid) {
+            if ($laid->top >= $height) {
+                $row = $laid->at;
+                break;
+            }
+        }
+        $ring = 0;
+        while ($ring + 1 < $this->mesh->resinRings() && $this->mesh->face($ring + 1) < $distance) {
+            $ring++;
+        }
+
+        return $row * $this->mesh->cells() + $ring;
+    }
+}
