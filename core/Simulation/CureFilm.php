@@ -7,6 +7,7 @@ namespace Pensilis\Simulation;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\Frame;
+use Pensilis\Thermal\Lattice;
 
 /**
  * The cure of one pour as it goes, in even steps of time: how warm it is and how far it has cured, at every height and distance from the
@@ -17,14 +18,12 @@ final readonly class CureFilm
     public const FRAMES = 72;
 
     /**
-     * @param list<array{float, float, int}> $rows    bottom and top above the floor, and the pour; of the last frame
-     * @param list<float>                    $middles of rings, from the axis
-     * @param list<Frame>                    $frames
-     * @param float                          $hours   that it goes on
+     * @param Lattice     $lattice of the last frame
+     * @param list<Frame> $frames
+     * @param float       $hours   that it goes on
      */
     private function __construct(
-        public array $rows,
-        public array $middles,
+        public Lattice $lattice,
         public array $frames,
         public float $hours,
         public float $radius,
@@ -51,9 +50,7 @@ final readonly class CureFilm
             $frames[] = $run->reading()->frame();
         }
 
-        $reading = $run->reading();
-
-        return new self($reading->rows(), $reading->rings(), $frames, $hours, $run->field()->radius());
+        return new self($run->reading()->lattice(), $frames, $hours, $run->field()->radius());
     }
 
     /** Hours from the start of the pour at which a frame was taken. */
@@ -67,13 +64,13 @@ final readonly class CureFilm
     {
         $rows = count($this->frames[$frame]->kelvin);
 
-        return $rows === 0 ? 0.0 : $this->rows[$rows - 1][1];
+        return $rows === 0 ? 0.0 : $this->lattice->rows[$rows - 1][1];
     }
 
     /** °C at a height and a distance from the axis; null where there is no resin yet. */
     public function celsius(int $frame, float $height, float $distance = 0.0): ?float
     {
-        $kelvin = $this->between($this->frames[$frame]->kelvin, $height, $distance);
+        $kelvin = $this->lattice->at($this->frames[$frame]->kelvin, $height, $distance);
 
         return $kelvin === null ? null : $kelvin - Temperature::ZERO_CELSIUS;
     }
@@ -81,59 +78,8 @@ final readonly class CureFilm
     /** Conversion there, from 0 to 1. Two pours that meet do not share it: it is read within the one. */
     public function conversion(int $frame, float $height, float $distance = 0.0): ?float
     {
-        $alpha = $this->between($this->frames[$frame]->alpha, $height, $distance, true);
+        $alpha = $this->lattice->at($this->frames[$frame]->alpha, $height, $distance, true);
 
         return $alpha === null ? null : max(0.0, min(1.0, $alpha));
-    }
-
-    /**
-     * Straight between the middles of rows and rings, and on from the last two at a face.
-     *
-     * @param list<list<float>> $values by row and ring
-     */
-    private function between(array $values, float $height, float $distance, bool $withinPour = false): ?float
-    {
-        $row = $this->rowAt($height, count($values));
-        if ($row === null) {
-            return null;
-        }
-        $middle = fn(int $j): float => 0.5 * ($this->rows[$j][0] + $this->rows[$j][1]);
-        $joins = fn(int $j): bool => isset($values[$j]) && (!$withinPour || $this->rows[$j][2] === $this->rows[$row][2]);
-        $other = $height >= $middle($row) ? $row + 1 : $row - 1;
-        $other = $joins($other) ? $other : 2 * $row - $other;
-        $here = $this->across($values[$row], $distance);
-        if (!$joins($other)) {
-            return $here;
-        }
-        $share = ($height - $middle($row)) / ($middle($other) - $middle($row));
-
-        return $here + $share * ($this->across($values[$other], $distance) - $here);
-    }
-
-    private function rowAt(float $height, int $rows): ?int
-    {
-        for ($j = 0; $j < $rows; $j++) {
-            if ($height <= $this->rows[$j][1] + 1e-9) {
-                return $j;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param list<float> $ring values from the axis outward */
-    private function across(array $ring, float $distance): float
-    {
-        $last = count($ring) - 1;
-        $i = 0;
-        while ($i < $last && $this->middles[$i + 1] <= $distance) {
-            $i++;
-        }
-        if ($i === $last || $distance <= $this->middles[0]) {
-            return $ring[$i] ?? 0.0;
-        }
-        $share = ($distance - $this->middles[$i]) / ($this->middles[$i + 1] - $this->middles[$i]);
-
-        return $ring[$i] + $share * ($ring[$i + 1] - $ring[$i]);
     }
 }

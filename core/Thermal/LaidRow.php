@@ -24,6 +24,12 @@ final readonly class LaidRow
         return new self($bottom, $bottom + $row->height, $row->pour, $row, $at, []);
     }
 
+    /** How many cells from the axis outward hold resin; the first in any case. */
+    public function held(int $rings): int
+    {
+        return max(1, count(array_filter(array_slice($this->row->inside, 0, $rings), fn(float $inside): bool => $inside > 0.0)));
+    }
+
     /**
      * The same in a stack that has become coarser.
      *

@@ -11,11 +11,23 @@ namespace Pensilis\Thermal;
  */
 final readonly class PeakField
 {
+    private Lattice $lattice;
+
+    /** @var list<list<float>> K, of each row from the axis outward */
+    private array $outward;
+
     /**
      * @param list<LaidRow>     $laid    from the floor up
      * @param array<int, float> $hottest of every cell of the stack
      */
-    public function __construct(private Mesh $mesh, private array $laid, private array $hottest) {}
+    public function __construct(private Mesh $mesh, private array $laid, private array $hottest)
+    {
+        $this->lattice = Lattice::of($mesh, $laid);
+        $this->outward = array_map(
+            fn(LaidRow $row): array => array_slice($row->hottest($hottest), 0, $row->held($mesh->rings())),
+            $laid,
+        );
+    }
 
     /** @return list<array{float, float, array<int, float>}> bottom and top of a row, and its rings that hold resin */
     public function rows(): array
@@ -51,19 +63,7 @@ final readonly class PeakField
     /** At a height above the floor and a distance from the axis in the first direction, K; null where nothing was poured. */
     public function at(float $height, float $distance): ?float
     {
-        foreach ($this->laid as $laid) {
-            if ($height > $laid->top) {
-                continue;
-            }
-            [$ring, $inside] = [0, $laid->row->inside];
-            while (($inside[$ring + 1] ?? 0.0) > 0.0 && $this->mesh->face($ring + 1) <= $distance) {
-                $ring++;
-            }
-
-            return $laid->hottest($this->hottest)[$ring];
-        }
-
-        return null;
+        return $this->lattice->at($this->outward, $height, $distance);
     }
 
     /** Radius of the resin, m. */

@@ -28,8 +28,7 @@ final readonly class Reading
     {
         [$kelvin, $alpha, $cells] = [[], [], $this->mesh->cells()];
         foreach ($this->laid as $laid) {
-            $outward = array_slice($laid->row->inside, 0, $this->mesh->rings());
-            $held = max(1, count(array_filter($outward, fn(float $inside): bool => $inside > 0.0)));
+            $held = $laid->held($this->mesh->rings());
             $kelvin[] = array_slice($this->kelvin, $laid->at * $cells, $held);
             $alpha[] = array_slice($this->alpha, $laid->at * $cells, $held);
         }
@@ -53,16 +52,9 @@ final readonly class Reading
         return [$kelvin / $volume, $alpha / $volume];
     }
 
-    /** @return list<array{float, float, int}> bottom and top of each row of resin above the floor, and its pour */
-    public function rows(): array
+    public function lattice(): Lattice
     {
-        return array_map(fn(LaidRow $laid): array => [$laid->bottom, $laid->top, $laid->pour], $this->laid);
-    }
-
-    /** @return list<float> where the middles of the rings of resin lie, from the axis in the first direction */
-    public function rings(): array
-    {
-        return array_map(fn(int $i): float => $this->mesh->middle($i, 0), range(0, $this->mesh->resinRings() - 1));
+        return Lattice::of($this->mesh, $this->laid);
     }
 
     /** Temperature at a height above the floor and a distance from the axis in the first direction */

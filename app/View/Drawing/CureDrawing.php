@@ -19,7 +19,12 @@ final readonly class CureDrawing
 
     public const FIELD = 236.0;
 
-    public const CURVES = 220.0;
+    public const CURVES = 266.0;
+
+    /** Lines above the curves, on which moments are named, and how high each is. */
+    public const NAMES = 3;
+
+    public const LINE = 15.0;
 
     private const LEFT = 64.0;
 
@@ -54,6 +59,12 @@ final readonly class CureDrawing
     public function y(float $height): float
     {
         return round(self::FIELD - self::BOTTOM - (self::FIELD - self::TOP - self::BOTTOM) * $height / $this->top(), 2);
+    }
+
+    /** Foot of the line on which a moment is named, one after the other. */
+    public function line(int $n): float
+    {
+        return self::LINE * (1 + $n % self::NAMES);
     }
 
     public function left(): float
@@ -125,8 +136,8 @@ final readonly class CureDrawing
     public function levels(): array
     {
         $levels = [['x' => self::LEFT, 'y' => $this->y(0.0), 'label' => $this->figures->length(0.0)]];
-        foreach ($this->film->rows as $j => [, $top, $pour]) {
-            if (($this->film->rows[$j + 1][2] ?? null) !== $pour) {
+        foreach ($this->film->lattice->rows as $j => [, $top, $pour]) {
+            if (($this->film->lattice->rows[$j + 1][2] ?? null) !== $pour) {
                 $there = array_filter(range(0, CureFilm::FRAMES), fn(int $n): bool => $this->film->level($n) >= $top);
                 $from = $this->x($this->film->hour(min([CureFilm::FRAMES, ...$there])));
                 $levels[] = ['x' => $from, 'y' => $this->y($top), 'label' => $this->figures->length($top)];
@@ -220,11 +231,11 @@ final readonly class CureDrawing
 
     private function riseOf(float $share): float
     {
-        return round(self::CURVES - self::BOTTOM - (self::CURVES - self::TOP - self::BOTTOM) * $share, 2);
+        return round(self::CURVES - self::BOTTOM - (self::CURVES - self::TOP - self::NAMES * self::LINE - self::BOTTOM) * $share, 2);
     }
 
     private function top(): float
     {
-        return $this->film->rows[count($this->film->rows) - 1][1];
+        return $this->film->lattice->rows[count($this->film->lattice->rows) - 1][1];
     }
 }

@@ -249,11 +249,11 @@ final readonly class CureView
         foreach ($this->film->frames as $n => $frame) {
             $hour = sprintf('%.3f', $this->film->hour($n));
             foreach ($frame->kelvin as $j => $row) {
-                $height = sprintf('%.2f', 500.0 * ($this->film->rows[$j][0] + $this->film->rows[$j][1]));
+                $height = sprintf('%.2f', 500.0 * ($this->film->lattice->rows[$j][0] + $this->film->lattice->rows[$j][1]));
                 foreach ($row as $i => $kelvin) {
                     $lines[] = "{$hour},{$height}," . sprintf(
                         '%.2f,%.2f,%.2f',
-                        1e3 * $this->film->middles[$i],
+                        1e3 * $this->film->lattice->middles[$i],
                         $kelvin - Temperature::ZERO_CELSIUS,
                         100.0 * $frame->alpha[$j][$i],
                     );

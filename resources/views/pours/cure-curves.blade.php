@@ -6,8 +6,9 @@
         <text x="{{ $drawing->left() - 6 }}" y="{{ $one['y'] + 4 }}" text-anchor="end">{{ $one['label'] }}</text>
     @endforeach
     @foreach($cure->marks() as $n => $mark)
-        <line class="mark" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="6" y2="{{ $drawing->foot($drawing::CURVES) }}"/>
-        <text class="mark-name" x="{{ $mark['x'] }}" y="{{ $drawing->foot($drawing::CURVES) - 6 - 15 * ($n % 3) }}"
+        <line class="mark" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="{{ $drawing->line($n) - 10 }}"
+            y2="{{ $drawing->foot($drawing::CURVES) }}"/>
+        <text class="mark-name" x="{{ $mark['x'] }}" y="{{ $drawing->line($n) }}"
             @if($mark['isLate']) dx="-4" text-anchor="end" @else dx="4" @endif>{{ $mark['says'] }}</text>
     @endforeach
     @foreach($cure->curves() as $n => $curve)

@@ -42,7 +42,7 @@ it('joins the rows of old pours without being felt by later ones', function (): 
     expect(cellsOf($fine))->toBe(14 * 3 * 8)
         ->and(cellsOf($coarse))->toBeLessThan(cellsOf($fine) / 2)
         ->and($coarse->energyError())->toBeLessThan(1e-9)
-        ->and($coarse->reading()->rows())->toBe($fine->reading()->rows());
+        ->and($coarse->reading()->lattice())->toEqual($fine->reading()->lattice());
     foreach ($fine->tracks() as $k => $track) {
         $other = $coarse->tracks()[$k];
         expect($other->peak)->toEqualWithDelta($track->peak, 0.01);
