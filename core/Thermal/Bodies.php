@@ -44,7 +44,10 @@ final class Bodies
     /** @param list<float> $inside m³ of each cell */
     private function find(Mesh $mesh, array $inside, float $from, float $to): ?Taken
     {
-        $none = array_fill(0, count($inside), 0.0);
+        $none = $held = array_fill(0, $mesh->rings(), 0.0);
+        foreach ($inside as $c => $here) {
+            $held[$mesh->ring($c)] += $here;
+        }
         [$volumes, $heat, $conducts, $scale] = [$none, $none, $none, null];
         foreach ($this->bodies as $body) {
             $volume = $body->between($from, $to);
@@ -52,55 +55,57 @@ final class Bodies
                 continue;
             }
             $scale ??= array_sum($inside) / $this->vessel->volumeBetween($from, $to);
-            foreach (self::cells($mesh, $inside, $body, $scale * $volume, $to - $from) as $i => $here) {
+            foreach (self::rings($mesh, $held, $body, $scale * $volume, $to - $from) as $i => $here) {
                 $volumes[$i] += $here;
                 $heat[$i] += $here * $body->stuff->volumetric();
                 $conducts[$i] += $here * $body->stuff->conductivity;
             }
         }
 
-        return $scale === null ? null : self::taken($inside, $volumes, $heat, $conducts);
+        return $scale === null ? null : self::taken($inside, ...self::overCells($mesh, [$volumes, $heat, $conducts]));
     }
 
     /**
-     * What a body and its copies take of each cell.
+     * What a body and its copies take of each ring.
      *
-     * @param list<float> $inside m³ of each cell
-     * @param float       $volume m³ of one of them
+     * @param array<int, float> $held   m³ of each ring
+     * @param float             $volume m³ of one of them
      *
-     * @return list<float> m³
+     * @return array<int, float> m³
      */
-    private static function cells(Mesh $mesh, array $inside, Body $body, float $volume, float $height): array
+    private static function rings(Mesh $mesh, array $held, Body $body, float $volume, float $height): array
     {
         if ($body->distances === []) {
-            $whole = array_sum($inside);
+            $whole = array_sum($held);
 
-            return array_map(fn(float $here): float => $volume * $here / $whole, $inside);
+            return array_map(fn(float $here): float => $volume * $here / $whole, $held);
         }
         $sum = array_fill(0, $mesh->resinRings(), 0.0);
         foreach ($body->distances as $distance) {
             $sum = Linear::plus($sum, self::spread($mesh, $volume, $height, $distance));
         }
 
-        return self::overCells($mesh, $sum);
+        return $sum;
     }
 
     /**
-     * What is taken of each ring of resin, over its cells by area; nothing of the wall.
+     * What is taken of each ring, over its cells by area.
      *
-     * @param list<float> $volumes m³ of each ring
+     * @param list<array<int, float>> $taken of each ring, one kind after the other
      *
-     * @return list<float> m³ of each cell
+     * @return array<int, list<float>> of each cell
      */
-    private static function overCells(Mesh $mesh, array $volumes): array
+    private static function overCells(Mesh $mesh, array $taken): array
     {
         [$areas, $spread] = [array_fill(0, $mesh->rings(), 0.0), []];
         for ($c = 0; $c < $mesh->cells(); $c++) {
             $areas[$mesh->ring($c)] += $mesh->area($c);
         }
         for ($c = 0; $c < $mesh->cells(); $c++) {
-            $ring = $mesh->ring($c);
-            $spread[] = ($volumes[$ring] ?? 0.0) * $mesh->area($c) / $areas[$ring];
+            [$ring, $area] = [$mesh->ring($c), $mesh->area($c)];
+            foreach ($taken as $n => $rings) {
+                $spread[$n][] = $rings[$ring] * $area / $areas[$ring];
+            }
         }
 
         return $spread;

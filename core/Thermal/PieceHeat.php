@@ -112,11 +112,6 @@ final class PieceHeat
         return max(self::LEAST_ROWS, (int) round($this->rows() * $depth / $this->vessel->fill));
     }
 
-    private function rows(): int
-    {
-        return $this->isBox ? self::BOX_ROWS : self::ROWS;
-    }
-
     /** Whether what ran on depth alone may stand. */
     public function isMild(HeatRun $run): bool
     {
@@ -127,6 +122,12 @@ final class PieceHeat
         }
 
         return true;
+    }
+
+    /** Over the whole depth. */
+    private function rows(): int
+    {
+        return $this->isBox ? self::BOX_ROWS : self::ROWS;
     }
 
     /** @param float $power by which the rings of the mesh grow, as it has one for all heights */

@@ -94,12 +94,12 @@ final readonly class RadialMesh implements Mesh
         return $cell + 1 === $this->rings();
     }
 
-    public function width(int $cell, int $direction = 0): float
+    public function width(int $cell, int $direction): float
     {
         return $this->faces[$cell + 1] - $this->faces[$cell];
     }
 
-    public function side(int $cell, int $direction = 0): float
+    public function side(int $cell, int $direction): float
     {
         return $this->around($this->faces[$cell + 1]);
     }

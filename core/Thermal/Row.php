@@ -109,7 +109,7 @@ final readonly class Row
                 $held = self::held($mesh, $i, $within);
                 $inside[$i] += $held * $slice;
                 $around[$i] += max(0.0, $full - $held) * $slice;
-                $gates[$i] += $out > $far ? $mesh->side($i) * $slice : 0.0;
+                $gates[$i] += $out > $far ? $mesh->side($i, 0) * $slice : 0.0;
                 $isHere = $near < $out && ($out <= $far || $i + 1 === $mesh->rings());
                 [$a, $b] = [max($least, $near), min($most, $far)];
                 $face = match (true) {
