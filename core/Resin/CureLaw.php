@@ -33,6 +33,9 @@ final readonly class CureLaw
 
     private const HEAT = 300e3;
 
+    /** Of a time that is integrated. */
+    private const EXACT = 1e-7;
+
     public function __construct(
         public float $k1,
         public float $e1,
@@ -91,6 +94,12 @@ final readonly class CureLaw
         return 1.0 / sqrt(($f - 1) * ($g - 1));
     }
 
+    /** Whether one activation does for both ways, cure hastens itself in proportion, and it goes on however cold. */
+    public function isUsual(): bool
+    {
+        return $this->e1 === $this->e2 && $this->m === 1.0 && $this->glass === null;
+    }
+
     public function rate(float $kelvin, float $alpha): float
     {
         return ($this->k1 * $this->speed($this->e1, $kelvin) + $this->k2 * $this->speed($this->e2, $kelvin) * $alpha ** $this->m)
@@ -106,21 +115,35 @@ final readonly class CureLaw
     /** Seconds until a conversion at a held temperature: ∫ dα / rate. Needs k1 > 0. */
     public function timeTo(float $alpha, float $kelvin): float
     {
-        return Quadrature::integrate(fn(float $a): float => 1.0 / $this->rate($kelvin, $a), 0.0, $alpha, 1e-3);
+        return $this->timeBetween(0.0, $alpha, $kelvin);
     }
 
     /** The conversion reached after so many seconds at a held temperature. */
     public function conversionAfter(float $seconds, float $kelvin): float
     {
         $most = 0.999;
-        if ($seconds <= 0.0) {
-            return 0.0;
-        }
-        if ($this->timeTo($most, $kelvin) <= $seconds) {
-            return $most;
-        }
+        $known = [[0.0, 0.0]];
+        // Each time is counted on from that of the nearest conversion that was asked before.
+        $late = function (float $alpha) use (&$known, $kelvin, $seconds): float {
+            usort($known, fn(array $one, array $other): int => abs($one[0] - $alpha) <=> abs($other[0] - $alpha));
+            $time = $known[0][1] + $this->timeBetween($known[0][0], $alpha, $kelvin);
+            $known[] = [$alpha, $time];
 
-        return Brent::root(fn(float $a): float => $this->timeTo($a, $kelvin) - $seconds, 0.0, $most, 1e-9);
+            return $time - $seconds;
+        };
+
+        return match (true) {
+            $seconds <= 0.0     => 0.0,
+            $late($most) <= 0.0 => $most,
+            default             => Brent::root($late, 0.0, $most, 1e-9),
+        };
+    }
+
+    private function timeBetween(float $from, float $to, float $kelvin): float
+    {
+        $guess = abs($to - $from) / $this->rate($kelvin, 0.5 * ($from + $to));
+
+        return Quadrature::integrate(fn(float $a): float => 1.0 / $this->rate($kelvin, $a), $from, $to, self::EXACT * $guess);
     }
 
     private function speed(float $activation, float $kelvin): float

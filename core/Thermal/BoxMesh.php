@@ -22,11 +22,16 @@ final readonly class BoxMesh implements Mesh
 
     private const QUARTERS = 4.0;
 
+    private int $rings;
+
     /**
      * @param non-empty-list<float> $faces  along its first side, from the middle
      * @param non-empty-list<float> $across along the other
      */
-    private function __construct(private array $faces, private int $resinRings, private array $across) {}
+    private function __construct(private array $faces, private int $resinRings, private array $across)
+    {
+        $this->rings = count($faces) - 1;
+    }
 
     /** Of half sides. */
     public static function of(float $along, float $across, ?Sheet $wall, int $rings = self::RESIN_RINGS): self
@@ -48,7 +53,7 @@ final readonly class BoxMesh implements Mesh
 
     public function rings(): int
     {
-        return count($this->faces) - 1;
+        return $this->rings;
     }
 
     public function resinRings(): int
@@ -123,7 +128,7 @@ final readonly class BoxMesh implements Mesh
     /** Which cell it is along a direction, from the middle. */
     private function place(int $cell, int $direction): int
     {
-        return $direction === 0 ? $cell % $this->rings() : intdiv($cell, $this->rings());
+        return $direction === 0 ? $cell % $this->rings : intdiv($cell, $this->rings);
     }
 
     /** @return non-empty-list<float> */

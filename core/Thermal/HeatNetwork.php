@@ -37,10 +37,10 @@ final class HeatNetwork
     /** @var non-empty-list<Sweep> along z, then across */
     private array $sweeps;
 
-    /** @var list<float> W/K to the air on all sides */
+    /** @var array<int, float> W/K to the air on all sides, of the cells that lie open */
     private array $away;
 
-    /** @var array<string, list<array{array<int, float>, array<int, float>, array<int, float>}>> of each sweep, by step */
+    /** @var array<string, non-empty-list<array{array<int, float>, array<int, float>, array<int, float>}>> of each sweep, by step */
     private array $factors = [];
 
     /**
@@ -53,29 +53,47 @@ final class HeatNetwork
         $air = 1.0 / Convection::COEFFICIENT;
         [$above, $open, $strides] = [[], [], $mesh->strides()];
         $links = $skins = array_fill(0, count($strides), []);
+        [$tall, $wide] = [array_map(self::heights(...), $stack), array_map(fn(Row $row): array => self::widths($mesh, $row), $stack)];
         foreach ($stack as $j => $row) {
             [$under, $over] = [$stack[$j - 1] ?? null, $stack[$j + 1] ?? null];
             for ($i = 0; $i < $this->cells; $i++) {
-                $half = $row->halfHeight($i) / $row->conductivity($i);
+                $half = $tall[$j][$i];
                 [$up, $down] = [min($row->head[$i], $over->foot[$i] ?? 0.0), min($row->foot[$i], $under->head[$i] ?? 0.0)];
                 $this->capacity[] = max(self::NOTHING, $row->capacity($i));
-                $above[] = $over === null ? 0.0 : $up / ($half + $over->halfHeight($i) / $over->conductivity($i));
+                $above[] = $over === null ? 0.0 : $up / ($half + $tall[$j + 1][$i]);
                 $open[] = ($row->head[$i] - $up) / ($half + 1.0 / $toAir)
                     + ($row->foot[$i] - $down + $row->slope[$i]) / ($half + $air);
                 foreach ($strides as $d => $stride) {
-                    [$half, $gate] = [$row->halfWidth($mesh, $i, $d) / $row->conductivity($i), $row->sides[$d]->gates[$i]];
-                    $links[$d][] = $gate === 0.0 ? 0.0
-                        : $gate / ($half + $row->halfWidth($mesh, $i + $stride, $d) / $row->conductivity($i + $stride));
+                    [$half, $gate] = [$wide[$j][$d][$i], $row->sides[$d]->gates[$i]];
+                    $links[$d][] = $gate === 0.0 ? 0.0 : $gate / ($half + $wide[$j][$d][$i + $stride]);
                     $skins[$d][] = $row->sides[$d]->skin[$i] / ($half + $air);
                 }
             }
         }
-        $this->away = array_map(fn(float ...$ways): float => array_sum($ways), $open, ...$skins);
-        $this->sweeps = [new Sweep(range(0, $this->cells - 1), $this->cells, count($stack), $above, $open)];
+        $away = array_map(fn(float ...$ways): float => array_sum($ways), $open, ...$skins);
+        $this->away = array_filter($away, fn(float $way): bool => $way > 0.0);
+        $this->sweeps = [new Sweep($this->cells, $above, $open)];
         foreach ($strides as $d => $stride) {
-            $starts = array_filter(range(0, count($above) - 1), fn(int $c): bool => $mesh->isFirst($c % $this->cells, $d));
-            $this->sweeps[] = new Sweep(array_values($starts), $stride, $mesh->rings(), $links[$d], $skins[$d]);
+            $this->sweeps[] = new Sweep($stride, $links[$d], $skins[$d]);
         }
+    }
+
+    /** @return list<float> from the middle of each cell of a row to its top or bottom, m²K/W */
+    private static function heights(Row $row): array
+    {
+        return array_map(fn(int $i): float => $row->halfHeight($i) / $row->conductivity($i), array_keys($row->inside));
+    }
+
+    /** @return non-empty-list<list<float>> the same to its faces in each direction */
+    private static function widths(Mesh $mesh, Row $row): array
+    {
+        return array_map(
+            fn(int $d): array => array_map(
+                fn(int $i): float => $row->halfWidth($mesh, $i, $d) / $row->conductivity($i),
+                array_keys($row->inside),
+            ),
+            array_keys($mesh->strides()),
+        );
     }
 
     /** @return list<float> J/K of each cell */
@@ -94,39 +112,17 @@ final class HeatNetwork
      */
     public function flow(array $kelvin, array $source, float $air): array
     {
-        [$cells, $lost, $flow, $away, $all] = [$this->cells, 0.0, [], $this->away, count($source)];
-        [$above, $outward] = [$this->sweeps[0]->links, $this->sweeps[1]->links];
-        $below = array_fill(0, $cells, 0.0);
-        // Beyond the top and the rim no heat flows, whatever is there: so each cell is reckoned alike.
-        for ($i = 0; $i < $cells; $i++) {
-            $kelvin[] = $air;
+        $lost = 0.0;
+        foreach ($this->away as $c => $way) {
+            $given = $way * ($kelvin[$c] - $air);
+            $source[$c] -= $given;
+            $lost += $given;
         }
-        for ($c = 0; $c < $all;) {
-            $inner = 0.0;
-            for ($i = 0; $i < $cells; $i++, $c++) {
-                $here = $kelvin[$c];
-                $up = $above[$c] * ($here - $kelvin[$c + $cells]);
-                $out = $outward[$c] * ($here - $kelvin[$c + 1]);
-                $given = $away[$c] * ($here - $air);
-                $flow[] = $source[$c] + $below[$i] + $inner - $up - $out - $given;
-                $lost += $given;
-                $below[$i] = $up;
-                $inner = $out;
-            }
-        }
-        if (isset($this->sweeps[2])) {
-            [$links, $stride] = [$this->sweeps[2]->links, $this->sweeps[2]->stride];
-            $inner = array_fill(0, $stride, 0.0);
-            for ($c = 0; $c < $all;) {
-                for ($i = 0; $i < $stride; $i++, $c++) {
-                    $out = $links[$c] * ($kelvin[$c] - $kelvin[$c + $stride]);
-                    $flow[$c] += $inner[$i] - $out;
-                    $inner[$i] = $out;
-                }
-            }
+        foreach ($this->sweeps as $sweep) {
+            $source = $sweep->onto($source, $kelvin);
         }
 
-        return [$flow, $lost];
+        return [$source, $lost];
     }
 
     /**
@@ -134,20 +130,29 @@ final class HeatNetwork
      *
      * @param array<int, float> $x b, W of each cell
      *
-     * @return array{array<int, float>, float} x, K; and W that it gives to the air, through the faces of each direction on its way
+     * @return non-empty-list<array<int, float>> K, after each direction: x is the last
      */
     public function solve(array $x, float $dt): array
     {
-        $lost = 0.0;
+        $ways = [];
         foreach ($this->factorsFor(self::GAMMA * $dt) as $d => $factors) {
-            [$x, $given] = $this->sweeps[$d]->solve($x, ...$factors);
-            $lost += $given;
+            $ways[] = $x = $this->sweeps[$d]->solve($x, ...$factors);
         }
 
-        return [$x, $lost];
+        return $ways;
     }
 
-    /** @return list<array{array<int, float>, array<int, float>, array<int, float>}> of each sweep */
+    /**
+     * @param non-empty-list<array<int, float>> $ways as they were solved
+     *
+     * @return float W that they give to the air, through the faces of each direction on its way
+     */
+    public function given(array $ways): float
+    {
+        return array_sum(array_map(fn(Sweep $sweep, array $excess): float => $sweep->given($excess), $this->sweeps, $ways));
+    }
+
+    /** @return non-empty-list<array{array<int, float>, array<int, float>, array<int, float>}> of each sweep */
     private function factorsFor(float $dt): array
     {
         $key = "{$dt} s";

@@ -147,6 +147,14 @@ final class HeatRun
         }
     }
 
+    /** In whole steps, as long as they end before a moment: one who then goes on to it takes the steps that he would have taken anyway. */
+    public function approach(float $until): void
+    {
+        while ($this->network !== null && $this->time + $this->step < $until - 1e-6) {
+            $this->tryStep($this->step);
+        }
+    }
+
     /** Until every pour is fully cured, at the longest until a moment. */
     public function settle(float $longest): void
     {
@@ -272,7 +280,7 @@ final class HeatRun
         }
         $this->ledger->book($released, $lost);
         foreach ($this->tracks as $track) {
-            $track->look($this->time, $dt, $this->kelvin, $alpha, $this->alpha, $this->hottest);
+            $this->hottest = $track->look($this->time, $dt, $this->kelvin, $alpha, $this->alpha, $this->hottest);
             $track->age($this->time, $dt, $kelvin, $this->kelvin, $this->alpha, $air);
         }
         $this->time += $dt;

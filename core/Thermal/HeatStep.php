@@ -43,37 +43,41 @@ final readonly class HeatStep
         foreach ($this->reactions as $n => $reaction) {
             [$cells, $heat, $gains] = [$reaction->cells, $reaction->heat, $reaction->gains($kelvin, $alpha, $dt)];
             foreach ($cells as $i => $c) {
-                $cured[$c] += $gains[$i];
-                $source[$c] = $gains[$i] * $heat[$i] / $dt;
+                $gain = $gains[$i];
+                $cured[$c] += $gain;
+                $source[$c] = $gain * $heat[$i] / $dt;
             }
             $rates[$n] = $gains;
         }
         [$flow, $lost] = $this->network->flow($kelvin, $source, $air);
-        [$gained] = $this->network->solve($flow, $dt);
-        foreach ($gained as $c => $more) {
+        $ways = $this->network->solve($flow, $dt);
+        [$capacity, $twice] = [$this->capacity, 2.0 / $dt];
+        // From here on twice what is right, of which half is taken.
+        foreach ($ways[count($ways) - 1] as $c => $more) {
             $kelvin[$c] += $more;
+            $flow[$c] -= $twice * $capacity[$c] * $more;
         }
         $released = 0.0;
         foreach ($this->reactions as $n => $reaction) {
             [$cells, $heat, $first, $gains] = [$reaction->cells, $reaction->heat, $rates[$n], $reaction->gains($kelvin, $cured, $dt)];
             foreach ($cells as $i => $c) {
-                [$gain, $left] = [0.5 * ($first[$i] + $gains[$i]), 1.0 - $alpha[$c]];
+                $before = $first[$i];
+                $left = 1.0 - $alpha[$c];
+                $gain = 0.5 * ($before + $gains[$i]);
                 $gain = $gain < $left ? $gain : $left;
                 $alpha[$c] += $gain;
-                $source[$c] = (2.0 * $gain - $first[$i]) * $heat[$i] / $dt;
-                $released += $gain * $heat[$i];
+                $joules = $heat[$i];
+                $flow[$c] += (2.0 * $gain - $before) * $joules / $dt;
+                $released += $gain * $joules;
             }
         }
-        [$then, $lostThen] = $this->network->flow($kelvin, $source, $air);
-        [$capacity, $right] = [$this->capacity, []];
-        foreach ($then as $c => $watts) {
-            $right[] = 0.5 * ($flow[$c] + $watts) - $capacity[$c] * $gained[$c] / $dt;
+        [$right, $lostThen] = $this->network->flow($kelvin, $flow, $air);
+        $ways = $this->network->solve($right, $dt);
+        foreach ($ways[count($ways) - 1] as $c => $further) {
+            $kelvin[$c] += 0.5 * $further;
         }
-        [$more, $given] = $this->network->solve($right, $dt);
-        foreach ($more as $c => $further) {
-            $kelvin[$c] += $further;
-        }
+        $given = HeatNetwork::GAMMA * $this->network->given($ways);
 
-        return [$kelvin, $alpha, $released, 0.5 * $dt * ($lost + $lostThen) + HeatNetwork::GAMMA * $dt * $given];
+        return [$kelvin, $alpha, $released, 0.5 * $dt * ($lost + $lostThen + $given)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Numerics\Brent;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Thickening;
 
@@ -13,7 +14,7 @@ use Pensilis\Resin\Thickening;
  * A solver's working state. Moments are seconds from the start of the plan, null until they come. Milestones
  * after gel count equivalent age from the gel of a point: of the middle and the rim of the free face for recoat, which opens with the later
  * of them and closes with the earlier; of the last point to gel for demold and full cure. The working time ends in the middle of the free
- * face. Within a step moments are placed by straight interpolation.
+ * face. Within a step moments are placed by straight interpolation, its end by the rates at both ends.
  */
 final class PourTrack
 {
@@ -49,8 +50,6 @@ final class PourTrack
     /** The point from whose gel demold and full cure are counted. */
     private ?Probe $last = null;
 
-    private float $stiffness;
-
     private float $ageFresh;
 
     /** @var non-empty-list<array{float, float}> hour from its start and viscosity in its middle, until that gels */
@@ -77,7 +76,6 @@ final class PourTrack
         $this->ageFresh = $this->ageMiddle = $mix->age;
         $this->thickness = [[0.0, $resin->viscosity->at($mix->kelvin, $mix->alpha, $mix->age)]];
         $this->liquid = count($reaction->watched);
-        $this->stiffness = $resin->stiffness($mix->kelvin, $mix->alpha, $mix->age);
         $this->peak = $mix->kelvin;
         $this->peakAt = $start;
     }
@@ -121,25 +119,29 @@ final class PourTrack
      * @param array<int, float> $kelvin
      * @param array<int, float> $alphaBefore
      * @param array<int, float> $alpha
-     * @param array<int, float> $hottest     of every cell; changed in place
+     * @param array<int, float> $hottest     of every cell so far
+     *
+     * @return array<int, float> the same with this step
      */
-    public function look(float $time, float $dt, array $kelvin, array $alphaBefore, array $alpha, array &$hottest): void
+    public function look(float $time, float $dt, array $kelvin, array $alphaBefore, array $alpha, array $hottest): array
     {
-        $gel = $this->resin->law->gelConversion;
+        $peak = $this->peak;
         foreach ($this->reaction->cells as $c) {
             $here = $kelvin[$c];
             // Or as hot: cells of old pours may be one, and each pour looks at it.
             if ($here >= $hottest[$c]) {
                 $hottest[$c] = $here;
-                if ($here > $this->peak) {
-                    [$this->peak, $this->peakAt] = [$here, $time + $dt];
-                }
-            }
-            if ($alphaBefore[$c] < $gel && $alpha[$c] >= $gel && isset($this->reaction->watched[$c])) {
-                $this->liquid--;
-                $this->noteGel($time + $dt * ($gel - $alphaBefore[$c]) / ($alpha[$c] - $alphaBefore[$c]));
+                $peak = $here > $peak ? $here : $peak;
             }
         }
+        if ($peak > $this->peak) {
+            [$this->peak, $this->peakAt] = [$peak, $time + $dt];
+        }
+        if ($this->liquid > 0) {
+            $this->lookForGel($time, $dt, $alphaBefore, $alpha);
+        }
+
+        return $hottest;
     }
 
     /**
@@ -156,24 +158,24 @@ final class PourTrack
         if ($this->cured !== null && $this->opens !== null && $this->closes !== null) {
             return;
         }
-        foreach ([...$this->face, ...$this->foot] as $probe) {
-            $wasLiquid = $probe->gel === null;
-            $probe->follow($time, $dt, $before, $after, $air);
-            if ($wasLiquid && $probe->gel !== null) {
-                $this->last = $probe->gel >= ($this->last->gel ?? 0.0) ? $probe : $this->last;
-                $this->noteGel($probe->gel);
+        foreach ([$this->face, $this->foot] as $probes) {
+            foreach ($probes as $probe) {
+                $wasLiquid = $probe->gel === null;
+                $probe->follow($time, $dt, $before, $after, $air);
+                if ($wasLiquid && $probe->gel !== null) {
+                    $this->last = $probe->gel >= ($this->last->gel ?? 0.0) ? $probe : $this->last;
+                    $this->noteGel($probe->gel);
+                }
             }
         }
-        $this->work($time, $dt, $before, $after);
-        $this->surfaceGel ??= self::latest(array_map(fn(Probe $one): ?float => $one->gel, $this->face));
-        if ($this->surfaceGel !== null) {
-            $this->opens ??= self::latest(array_map(fn(Probe $one): ?float => $one->reached($this->resin->opensAge), $this->face));
+        if ($this->workingUntil === null) {
+            $this->work($time, $dt);
         }
-        foreach ($this->closes === null ? $this->face : [] as $probe) {
-            $closes = $probe->reached($this->resin->closesAge);
-            $this->closes = $closes === null ? $this->closes : min($closes, $this->closes ?? INF);
+        $this->surfaceGel ??= self::lastGel($this->face);
+        if ($this->opens === null || $this->closes === null) {
+            $this->readWindow();
         }
-        if ($this->gelLast === null && $this->liquid === 0 && $this->isGelledAround()) {
+        if ($this->gelLast === null && $this->liquid === 0 && $this->surfaceGel !== null && self::lastGel($this->foot) !== null) {
             $this->gelLast = $this->latestGel;
         }
         if ($this->gelLast !== null) {
@@ -183,22 +185,47 @@ final class PourTrack
     }
 
     /**
-     * @param array<int, float> $before K
-     * @param array<int, float> $after  K
+     * @param array<int, float> $alphaBefore
+     * @param array<int, float> $alpha
      */
-    private function work(float $time, float $dt, array $before, array $after): void
+    private function lookForGel(float $time, float $dt, array $alphaBefore, array $alpha): void
     {
-        if ($this->workingUntil !== null) {
-            return;
+        $gel = $this->resin->law->gelConversion;
+        foreach ($this->reaction->cells as $c) {
+            if ($alpha[$c] >= $gel && $alphaBefore[$c] < $gel && isset($this->reaction->watched[$c])) {
+                $this->liquid--;
+                $this->noteGel($time + $dt * ($gel - $alphaBefore[$c]) / ($alpha[$c] - $alphaBefore[$c]));
+            }
         }
-        [$middle, $law] = [$this->face[0], $this->resin->law];
-        $kelvin = $middle->kelvin($after);
-        $this->ageFresh += $dt * $law->pace(0.5 * ($middle->kelvin($before) + $kelvin), $this->resin->resin->sheet->temperature);
-        $stiff = $this->resin->stiffness($kelvin, min($middle->alpha, $law->gelConversion), $this->ageFresh);
-        if ($stiff >= 1.0) {
-            $this->workingUntil = $time + $dt * min(1.0, max(0.0, (1.0 - $this->stiffness) / max(1e-9, $stiff - $this->stiffness)));
+    }
+
+    private function work(float $time, float $dt): void
+    {
+        [$middle, $resin] = [$this->face[0], $this->resin];
+        $aged = $dt * $resin->law->pace(0.5 * ($middle->began + $middle->ended), $resin->resin->sheet->temperature);
+        $stiffness = fn(float $share): float => $resin->stiffness(
+            $middle->kelvinWithin($share),
+            min($middle->alphaWithin($share, $dt), $resin->law->gelConversion),
+            $this->ageFresh + $share * $aged,
+        );
+        if ($stiffness(1.0) >= 1.0) {
+            $share = $stiffness(0.0) >= 1.0 ? 0.0 : Brent::root(fn(float $share): float => $stiffness($share) - 1.0, 0.0, 1.0, 1e-4);
+            $this->workingUntil = $time + $share * $dt;
         }
-        $this->stiffness = $stiff;
+        $this->ageFresh += $aged;
+    }
+
+    /** Recoat opens once all points of the free face allow it, and closes with the first that does not any more. */
+    private function readWindow(): void
+    {
+        [$opens, $closes] = [0.0, null];
+        foreach ($this->face as $probe) {
+            [$open, $close] = [$probe->reached($this->resin->opensAge), $probe->reached($this->resin->closesAge)];
+            $opens = $open === null || $opens === null ? null : max($open, $opens);
+            $closes = $close === null ? $closes : min($close, $closes ?? INF);
+        }
+        $this->opens ??= $this->surfaceGel === null ? null : $opens;
+        $this->closes ??= $closes;
     }
 
     /**
@@ -223,14 +250,21 @@ final class PourTrack
         $this->latestGel = max($this->latestGel, $moment);
     }
 
-    private function isGelledAround(): bool
+    /**
+     * When the last of them gels; null while one has not.
+     *
+     * @param list<Probe> $probes
+     */
+    private static function lastGel(array $probes): ?float
     {
-        return $this->surfaceGel !== null && self::latest(array_map(fn(Probe $one): ?float => $one->gel, $this->foot)) !== null;
-    }
+        $last = null;
+        foreach ($probes as $probe) {
+            if ($probe->gel === null) {
+                return null;
+            }
+            $last = max($last ?? $probe->gel, $probe->gel);
+        }
 
-    /** @param list<float|null> $moments */
-    private static function latest(array $moments): ?float
-    {
-        return in_array(null, $moments, true) || $moments === [] ? null : max($moments);
+        return $last;
     }
 }

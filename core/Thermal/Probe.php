@@ -22,6 +22,15 @@ final class Probe
 
     public float $age = 0.0;
 
+    /** K, at the beginning of the last step */
+    public float $began = 0.0;
+
+    /** K, at its end; of no step yet: 0 */
+    public float $ended = 0.0;
+
+    /** Conversion at the beginning of the last step. */
+    private float $fresh = 0.0;
+
     /** What is asked of the age that was carried over the last step. */
     private float $ageBefore = 0.0;
 
@@ -114,10 +123,11 @@ final class Probe
     public function move(Coarsening $coarser): void
     {
         $this->weights = $coarser->sum($this->weights);
+        $this->ended = 0.0;
     }
 
     /** @param array<int, float> $kelvin of every cell */
-    public function kelvin(array $kelvin): float
+    private function kelvin(array $kelvin): float
     {
         $sum = 0.0;
         foreach ($this->weights as $cell => $weight) {
@@ -128,7 +138,7 @@ final class Probe
     }
 
     /**
-     * Cures and ages over a step.
+     * Cures and ages over a step, after the middle of its face.
      *
      * @param array<int, float> $before K
      * @param array<int, float> $after  K
@@ -137,14 +147,17 @@ final class Probe
     public function follow(float $time, float $dt, array $before, array $after, float $air): void
     {
         $law = $this->resin->law;
-        $kelvin = 0.5 * ($this->kelvin($before) + $this->kelvin($after));
+        $this->began = $this->ended > 0.0 ? $this->ended : $this->kelvin($before);
+        $this->ended = $this->kelvin($after);
+        $kelvin = 0.5 * ($this->began + $this->ended);
         if ($this->corner !== null && $this->middle !== null) {
-            $middle = 0.5 * ($this->middle->kelvin($before) + $this->middle->kelvin($after));
+            $middle = 0.5 * ($this->middle->began + $this->middle->ended);
             $resin = $this->resin->resin;
             $share = $this->corner->follows($dt, $resin->conductivity / ($resin->density * $resin->heatCapacity));
             $this->excess += $share * ($this->corner->excess($kelvin - $air, $middle - $air) - $this->excess);
             $kelvin = $air + $this->excess;
         }
+        $this->fresh = $this->alpha;
         if ($this->gel === null) {
             $gain = $dt * $law->rate($kelvin, $this->alpha);
             $gain = $dt * $law->rate($kelvin, min(1.0, $this->alpha + 0.5 * $gain));
@@ -158,6 +171,22 @@ final class Probe
             $this->pace = $law->pace($kelvin, $this->resin->resin->sheet->temperature);
             $this->age += $this->pace * ($this->to - $this->from);
         }
+    }
+
+    /** K, after a share of the last step */
+    public function kelvinWithin(float $share): float
+    {
+        return $this->began + $share * ($this->ended - $this->began);
+    }
+
+    /** Conversion after a share of the last step: the cubic with the rates at both of its ends (Hermite). */
+    public function alphaWithin(float $share, float $dt): float
+    {
+        [$law, $rest] = [$this->resin->law, 1.0 - $share];
+        [$from, $to] = [$dt * $law->rate($this->began, $this->fresh), $dt * $law->rate($this->ended, $this->alpha)];
+
+        return $this->fresh + ($this->alpha - $this->fresh) * $share * $share * (1.0 + 2.0 * $rest)
+            + $share * $rest * ($rest * $from - $share * $to);
     }
 
     /** When its age reached what is wanted, if that was in the last step; by straight interpolation. */

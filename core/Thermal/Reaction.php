@@ -12,8 +12,8 @@ use Pensilis\Resin\CureLaw;
  */
 final readonly class Reaction
 {
-    /** Cells are taken as fully reacted above this conversion. */
-    private const REACTED = 0.9999;
+    /** Cells are taken as fully reacted where no more than that is left. */
+    private const LEFT = 1e-4;
 
     /** Of a cell that is mostly wall no moment is told: it is the wall's. Share of what the cell holds. */
     private const LEAST_SHARE = 0.1;
@@ -72,20 +72,39 @@ final readonly class Reaction
     public function gains(array $kelvin, array $alpha, float $dt): array
     {
         $law = $this->resin->law;
-        [$k1, $k2, $m, $n, $glass] = [$dt * $law->k1, $dt * $law->k2, $law->m, $law->n, $law->glass];
-        [$t1, $t2, $reference] = [$law->e1 / $law::GAS_CONSTANT, $law->e2 / $law::GAS_CONSTANT, 1.0 / $law->reference];
-        [$one, $linear, $gains] = [$t1 === $t2, $m === 1.0, []];
+        if (!$law->isUsual()) {
+            return $this->unusualGains($kelvin, $alpha, $dt);
+        }
+        [$k1, $k2, $n] = [$dt * $law->k1, $dt * $law->k2, $law->n];
+        [$hot, $reference, $gains] = [$law->e2 / $law::GAS_CONSTANT, 1.0 / $law->reference, []];
         foreach ($this->cells as $c) {
             $a = $alpha[$c];
-            if ($a >= self::REACTED) {
+            $left = 1.0 - $a;
+            if ($left <= self::LEFT) {
                 $gains[] = 0.0;
                 continue;
             }
-            $x = $reference - 1.0 / $kelvin[$c];
-            $fast = exp($t2 * $x);
-            $gain = ($k1 * ($one ? $fast : exp($t1 * $x)) + $k2 * $fast * ($linear ? $a : $a ** $m)) * (1.0 - $a) ** $n;
-            $gain = $glass === null ? $gain : $gain * $glass->leaves($kelvin[$c], $a);
-            $gains[] = $gain < 1.0 - $a ? $gain : 1.0 - $a;
+            $gain = ($k1 + $k2 * $a) * $left ** $n * exp($hot * ($reference - 1.0 / $kelvin[$c]));
+            $gains[] = $gain < $left ? $gain : $left;
+        }
+
+        return $gains;
+    }
+
+    /**
+     * The same of any law.
+     *
+     * @param array<int, float> $kelvin
+     * @param array<int, float> $alpha
+     *
+     * @return list<float>
+     */
+    private function unusualGains(array $kelvin, array $alpha, float $dt): array
+    {
+        [$law, $gains] = [$this->resin->law, []];
+        foreach ($this->cells as $c) {
+            $left = 1.0 - $alpha[$c];
+            $gains[] = $left <= self::LEFT ? 0.0 : min($left, $dt * $law->rate($kelvin[$c], $alpha[$c]));
         }
 
         return $gains;

@@ -30,7 +30,7 @@ final readonly class Steps
 
     public static function usual(): self
     {
-        return new self(1.0, 16384.0, 0.06, 2.0, 0.07);
+        return new self(1.0, 16384.0, 0.12, 2.0, 0.07);
     }
 
     /** Every step as long as the other, whatever changes. */

@@ -5,25 +5,53 @@ declare(strict_types=1);
 namespace Pensilis\Thermal;
 
 /**
- * What conducts along one direction of a stack, whose cells lie in lines there, and what leaves to the air along it. W/K of every cell; the
- * last of a line has no link.
+ * What conducts along one direction of a stack, whose cells lie in lines there, and what leaves to the air along it. W/K of every cell.
+ *
+ * The last of a line has no link: so lines end by themselves, and all cells are walked as one row in which the next is so many on.
  */
 final readonly class Sweep
 {
+    /** @var array<int, float> of the cells that lie open */
+    private array $open;
+
     /**
-     * @param list<int>   $starts first cells of its lines
      * @param int         $stride cells from one to the next
-     * @param int         $length cells of a line
      * @param list<float> $links  to the next cell
      * @param list<float> $open   to the air
      */
-    public function __construct(
-        public array $starts,
-        public int $stride,
-        public int $length,
-        public array $links,
-        public array $open,
-    ) {}
+    public function __construct(private int $stride, private array $links, array $open)
+    {
+        $this->open = array_filter($open, fn(float $way): bool => $way > 0.0);
+    }
+
+    /**
+     * Adds what flows into each cell along the lines.
+     *
+     * @param array<int, float> $flow   W into each
+     * @param array<int, float> $kelvin
+     *
+     * @return array<int, float>
+     */
+    public function onto(array $flow, array $kelvin): array
+    {
+        [$links, $stride] = [$this->links, $this->stride];
+        $last = count($kelvin) - $stride;
+        for ($first = 0; $first < $stride; $first++) {
+            $in = 0.0;
+            $here = $kelvin[$first];
+            $c = $first;
+            for (; $c < $last; $c += $stride) {
+                $next = $kelvin[$c + $stride];
+                $out = $links[$c] * ($here - $next);
+                $flow[$c] += $in - $out;
+                $in = $out;
+                $here = $next;
+            }
+            $flow[$c] += $in;
+        }
+
+        return $flow;
+    }
 
     /**
      * What Thomas's way keeps of a step: by how much each cell takes its own right side, the cell before it and the cell after it.
@@ -35,18 +63,20 @@ final readonly class Sweep
      */
     public function factors(array $held, array $scale): array
     {
-        [$links, $open, $stride, $length] = [$this->links, $this->open, $this->stride, $this->length];
+        [$links, $stride, $full] = [$this->links, $this->stride, $held];
+        foreach ($this->open as $c => $way) {
+            $full[$c] += $way;
+        }
         $own = $before = $after = $held;
-        foreach ($this->starts as $c) {
+        for ($first = 0, $all = count($held); $first < $stride; $first++) {
             $link = $weight = 0.0;
-            for ($n = 0; $n < $length; $n++) {
-                $inverse = 1.0 / ($held[$c] + $link * (1.0 - $weight) + $links[$c] + $open[$c]);
+            for ($c = $first; $c < $all; $c += $stride) {
+                $inverse = 1.0 / ($full[$c] + $link * (1.0 - $weight) + $links[$c]);
                 $own[$c] = $scale[$c] * $inverse;
                 $before[$c] = $link * $inverse;
                 $link = $links[$c];
                 $weight = $link * $inverse;
                 $after[$c] = $weight;
-                $c += $stride;
             }
         }
 
@@ -61,27 +91,36 @@ final readonly class Sweep
      * @param array<int, float> $before
      * @param array<int, float> $after
      *
-     * @return array{array<int, float>, float} y, and what it gives to the air, W
+     * @return array<int, float> y
      */
     public function solve(array $x, array $own, array $before, array $after): array
     {
-        [$open, $stride, $length, $lost] = [$this->open, $this->stride, $this->length, 0.0];
-        foreach ($this->starts as $c) {
-            $solved = 0.0;
-            for ($n = 0; $n < $length; $n++) {
-                $solved = $own[$c] * $x[$c] + $before[$c] * $solved;
-                $x[$c] = $solved;
-                $c += $stride;
-            }
-            $solved = 0.0;
-            for ($n = 0; $n < $length; $n++) {
-                $c -= $stride;
-                $solved = $x[$c] + $after[$c] * $solved;
-                $x[$c] = $solved;
-                $lost += $open[$c] * $solved;
-            }
+        [$stride, $all] = [$this->stride, count($x)];
+        for ($c = 0; $c < $stride; $c++) {
+            $x[$c] *= $own[$c];
+        }
+        for ($c = $stride; $c < $all; $c++) {
+            $x[$c] = $own[$c] * $x[$c] + $before[$c] * $x[$c - $stride];
+        }
+        for ($c = $all - $stride - 1; $c >= 0; $c--) {
+            $x[$c] += $after[$c] * $x[$c + $stride];
         }
 
-        return [$x, $lost];
+        return $x;
+    }
+
+    /**
+     * @param array<int, float> $excess K of every cell over the air
+     *
+     * @return float W that leave to it
+     */
+    public function given(array $excess): float
+    {
+        $given = 0.0;
+        foreach ($this->open as $c => $way) {
+            $given += $way * $excess[$c];
+        }
+
+        return $given;
     }
 }
