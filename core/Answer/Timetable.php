@@ -48,10 +48,13 @@ final class Timetable
     /** So much beyond what is acceptable a pour stays too hot whenever it is poured (memory), K. */
     private const FAR = 3.0;
 
-    /** Pours that are rehearsed; those above them are taken as the last of them. */
+    /** Pours that are rehearsed at the most; those above them are taken as the last of them. */
     private const REHEARSED = 4;
 
-    /** @var list<array{float, HeatRun}> by pour: when it was poured, and the run right after it */
+    /** Of a depth: pours of one resin that differ by no more take as long. */
+    private const ALIKE = 0.3;
+
+    /** @var array<int, Stage> by pour */
     private array $kept = [];
 
     /** @param float|null $sanding days that a sanded joint is worth, where other than the plan says */
@@ -169,35 +172,55 @@ final class Timetable
         );
     }
 
-    /** Pours the first few whenever the window opens; the index of the pour below which it never does. */
+    /**
+     * Pours the first as soon as there is time for it, and the next few whenever the window opens; the index of the pour below which it
+     * never does.
+     */
     private function rehearse(PieceHeat $heat, bool $thin): HeatRun|int
     {
         $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
         $begun = $this->happened->begun;
-        $at = 3600.0 * ($begun[0] ?? $this->work()[0]->ready);
-        $pours = array_slice($this->layout->pours, 0, max(self::REHEARSED, count($begun) + 2));
+        $at = 3600.0 * $this->firstStart();
+        $pours = array_slice($this->layout->pours, 0, max($this->rehearsed(), count($begun) + 2));
         $longest = $at;
         foreach ($pours as $k => $pour) {
             $at = isset($begun[$k]) ? 3600.0 * $begun[$k] : $at;
             $run->pour($pour->mix($this->store), $pour->depth(), $at, $heat->rowsFor($pour->depth()));
+            $first = $k === 0 ? Stage::poured($at / 3600.0, $run) : null;
             $longest = $at + HeatRun::HORIZON;
             if (isset($begun[$k + 1])) {
                 continue;
             }
             $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
+            $this->kept = $first === null ? $this->kept : [$first->followed($run)];
             if ($run->tracks()[$k]->opens === null) {
                 return $k + 1;
             }
             $at = max($run->time(), 3600.0 * $this->happened->now);
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), $longest);
+        $this->kept = count($pours) > 1 ? $this->kept : array_map(fn(Stage $only): Stage => $only->followed($run), $this->kept);
 
         return $run->tracks()[count($pours) - 1]->mayBeLeft() ? $run : count($pours);
     }
 
+    /** How many pours there are before one that is like that below it, which has another below it. */
+    private function rehearsed(): int
+    {
+        $pours = $this->layout->pours;
+        foreach (array_slice($pours, 2, self::REHEARSED - 2) as $n => $pour) {
+            [$below, $depth] = [$pours[$n + 1], $pour->depth()];
+            if ($pour->resin->id === $below->resin->id && abs($depth - $below->depth()) <= self::ALIKE * $depth) {
+                return $n + 2;
+            }
+        }
+
+        return self::REHEARSED;
+    }
+
     /**
-     * As far as windows need it, and no farther up than joints are as planned; taken up from the last pour that a try before had at the
-     * same hour.
+     * As far as windows need it, and no farther up than joints are as planned; taken up from where a try before that had the same hours
+     * followed the last pour.
      *
      * @param list<float>  $starts
      * @param list<Window> $windows that they were planned by
@@ -205,12 +228,17 @@ final class Timetable
     private function run(PieceHeat $heat, bool $thin, array $starts, array $windows): HeatRun
     {
         $same = 0;
-        while (isset($this->kept[$same]) && abs($this->kept[$same][0] - $starts[$same]) < 1e-9) {
+        while (isset($this->kept[$same]) && abs($this->kept[$same]->start - $starts[$same]) < 1e-9) {
             $same++;
         }
         $this->kept = array_slice($this->kept, 0, $same);
-        $run = $same > 0 ? clone $this->kept[$same - 1][1] : $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+        $run = $same > 0 ? $this->kept[$same - 1]->before(3600.0 * ($starts[$same] ?? INF))
+            : $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
         foreach (array_slice($this->layout->pours, $same, null, true) as $k => $pour) {
+            if ($k > 0) {
+                $run->approach(3600.0 * $starts[$k]);
+                $this->kept[$k - 1] = $this->kept[$k - 1]->followed($run);
+            }
             $run->advance(3600.0 * $starts[$k]);
             $isMade = $k === 0 || isset($this->happened->begun[$k])
                 || self::joint($run->tracks()[$k - 1]) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
@@ -218,7 +246,7 @@ final class Timetable
                 break;
             }
             $run->pour($pour->mix($this->store), $pour->depth(), 3600.0 * $starts[$k], $heat->rowsFor($pour->depth()));
-            $this->kept[] = [$starts[$k], clone $run];
+            $this->kept[$k] = Stage::poured($starts[$k], $run);
         }
         $run->goOnUntil(fn(PourTrack $track): bool => $track->mayBeLeft(), self::latest($starts));
 
@@ -265,6 +293,14 @@ final class Timetable
         }
 
         return $work === [] ? [new PourWork(0.0, 0.0)] : $work;
+    }
+
+    /** When the first pour was begun, or the first hour at which there is time for it. */
+    private function firstStart(): float
+    {
+        $first = $this->work()[0];
+
+        return (new StartSearch($this->plan->studio->hours, [$first], [], busy: $this->busy()))->find()[0] ?? $first->ready;
     }
 
     /** The longest span of work that must fit in without a break, h. */

@@ -100,10 +100,16 @@ final readonly class WorkingHours
 
     private function firstOpen(float $from, float $hours): ?float
     {
-        foreach ($this->spansFrom($from, 2) as [$opens, $closes]) {
-            $start = max($opens, $from);
-            if ($start + $hours <= $closes + 1e-9) {
-                return $start;
+        if ($this->spans === []) {
+            return $from;
+        }
+        $week = (int) floor(($this->anchor + 60.0 * $from) / self::WEEK);
+        for ($w = $week - 1; $w <= $week + 2; $w++) {
+            foreach ($this->spans as [$opens, $closes]) {
+                $start = max($from, ($w * self::WEEK + $opens - $this->anchor) / 60.0);
+                if ($start + $hours <= ($w * self::WEEK + $closes - $this->anchor) / 60.0 + 1e-9) {
+                    return $start;
+                }
             }
         }
 
