@@ -8,8 +8,6 @@ namespace Pensilis\Numerics;
  * Definite integral by adaptive Simpson's rule with Richardson's correction: each panel is halved until
  * the two estimates agree, so the error is about the tolerance asked for on piecewise smooth functions.
  *
- * Panels wait on a list, not in calls of calls: the tracing JIT of PHP 8.2 loses variables of a method that calls itself and a closure.
- *
  * [1] J. N. Lyness, Notes on the adaptive Simpson quadrature routine, J. ACM 16 (1969) 483.
  */
 final class Quadrature

@@ -38,8 +38,8 @@ final readonly class Reaction
     {
         [$cells, $heats, $watched] = [[], [], []];
         foreach ($rows as $j => $row) {
-            // Counted, not walked by key: a compiled loop in a loop lost the inner key (docs/decisions.md).
-            for ($i = 0, $width = count($row->inside); $i < $width; $i++) {
+            $width = count($row->inside);
+            foreach (array_keys($row->inside) as $i) {
                 [$volume, $c] = [$row->resin($i), $first + $j * $width + $i];
                 if ($volume > 0.0) {
                     $cells[] = $c;
