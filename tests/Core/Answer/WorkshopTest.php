@@ -203,3 +203,12 @@ it('is done no later than the best of all starts that any order could have', fun
         'three, and two pairs of hands' => [$mornings, [$two, $one, $thin], 2],
     ];
 });
+
+it('tells two resins of one id apart by what their sheets say', function (): void {
+    $slow = cone(['/resins/0/kinetics' => null]);
+    $quick = cone(['/resins/0/kinetics' => null, '/resins/0/sheet/gel_h' => 8]);
+    $last = fn(Workshop $both, int $n): ?float => $both->answers[$n]->simulation->pours[0]->gelLast ?? null;
+    $alone = (new Planner(new SharedCalibrations()))->plan($quick);
+    expect($last(Workshop::of([$slow, $quick]), 1))->toEqualWithDelta($alone->simulation->pours[0]->gelLast ?? null, 1e-6)
+        ->and($last(Workshop::of([$quick, $slow]), 1))->toBeGreaterThan($alone->simulation->pours[0]->gelLast + 1.0);
+});
