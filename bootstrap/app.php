@@ -16,6 +16,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\PlanRefused;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->map(fn(PlanRefused $refusal): Throwable => Refusal::ofPlan($refusal));
         // htmx follows redirects silently, so it is told what is wrong where it asked.
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)

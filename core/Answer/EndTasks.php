@@ -111,6 +111,7 @@ final class EndTasks
             $alike["{$one->kind} {$one->fixing->value}"][] = $one;
         }
         foreach ($alike as $some) {
+            $at = $plan->studio->hours->firstFit($at, self::FITTING) ?? $at;
             $whole = $plan->setup->thickness($simulation->layout->level());
             $face = $some[0]->fixing === Fixing::Screw && $some[0]->isThrough($plan->setup->viewed) ? '-face' : '';
             $tasks[] = new Task(TaskKind::Finish, $at, $at + self::FITTING, null, new Fact("fit.{$some[0]->fixing->value}{$face}", [

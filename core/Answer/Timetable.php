@@ -241,7 +241,7 @@ final class Timetable
             }
             $run->advance(3600.0 * $starts[$k]);
             $isMade = $k === 0 || isset($this->happened->begun[$k])
-                || self::joint($run->tracks()[$k - 1]) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
+                || self::joint($run) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
             if (!$isMade) {
                 break;
             }
@@ -253,14 +253,17 @@ final class Timetable
         return $run;
     }
 
-    /** What a pour on it at this moment may be; null where it is too soft, or no longer sticks and is not hard yet. */
-    private static function joint(PourTrack $below): ?Joint
+    /** What a pour on its last at this moment may be; null where that is too soft, or no longer sticks and is not sanded yet. */
+    private static function joint(HeatRun $run): ?Joint
     {
+        $below = $run->tracks()[count($run->tracks()) - 1];
+        $sands = $run->time() - 3600.0 * Session::SANDING + 1e-3;
+
         return match (true) {
-            $below->opens === null  => null,
-            $below->closes === null => Joint::Chemical,
-            $below->demold !== null => Joint::Sanded,
-            default                 => null,
+            $below->opens === null                                                   => null,
+            $below->closes === null                                                  => Joint::Chemical,
+            $below->demold !== null && max($below->closes, $below->demold) <= $sands => Joint::Sanded,
+            default                                                                  => null,
         };
     }
 

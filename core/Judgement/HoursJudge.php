@@ -25,15 +25,18 @@ final readonly class HoursJudge implements Judge
         $hours = $this->plan->studio->hours;
         $found = [];
         foreach ($this->plan->pours === [] ? [] : $this->tasks as $task) {
+            // What is below is sanded, and the vessel made ready, in the same span as the pour.
+            $sands = array_filter($this->tasks, fn(Task $one): bool => $one->kind === TaskKind::Sand && $one->pour === $task->pour);
+            $lead = $sands === [] ? 0.0 : $task->start - min(array_map(fn(Task $one): float => $one->start, $sands));
+            $whole = $task->end - $task->start + $lead;
             if (
                 $task->kind !== TaskKind::Pour
                 || $task->pour === null
-                || $hours->firstFit($task->start, $task->end - $task->start) === $task->start
+                || abs(($hours->firstFit($task->start - $lead, $whole) ?? INF) - $task->start + $lead) < 1e-9
             ) {
                 continue;
             }
-            // The vessel is made ready in the same span as the first pour.
-            $lead = $task->pour === 0 ? Session::PREPARING : 0.0;
+            $lead = $task->pour === 0 ? Session::PREPARING : $lead;
             $fits = $hours->firstFit($task->start - $lead, $lead + $task->end - $task->start);
             $start = $fits === null ? INF : ceil(1e3 * ($fits + $lead) - 1e-6) / 1e3;
             $later = $this->plan->pours[$task->pour + 1]->startHour ?? INF;

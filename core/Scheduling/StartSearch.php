@@ -167,7 +167,7 @@ final class StartSearch
         foreach ($this->slots($k + 1, $from, $start + $window->closes - $margin, 0.0, self::MOST_BONDED) as $slot) {
             $next[] = [$slot, 0.0];
         }
-        $hard = max($start + max($window->closes, $window->demold), $ready);
+        $hard = max($start + $window->sanded() - Session::SANDING, $ready);
         for ($day = 0; $day < 4; $day++) {
             $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING);
             if ($slot !== null) {

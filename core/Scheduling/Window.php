@@ -9,14 +9,26 @@ final readonly class Window
 {
     public function __construct(public float $gels, public float $opens, public float $closes, public float $demold) {}
 
-    /** The joint that a pour so many hours later may make; null where it is too soft for one, or no longer sticks and is not hard yet. */
+    /** From when it is hard and no longer sticks, so that it may be sanded. */
+    public function hard(): float
+    {
+        return max($this->closes, $this->demold);
+    }
+
+    /** The joint that a pour so many hours later may make; null where it is too soft for one, or no longer sticks and is not sanded yet. */
     public function allows(float $after): ?Joint
     {
         return match (true) {
             $after >= $this->opens - 1e-6 && $after <= $this->closes + 1e-6 => Joint::Chemical,
-            $after >= max($this->closes, $this->demold) - 1e-6              => Joint::Sanded,
+            $after >= $this->sanded() - 1e-6                                => Joint::Sanded,
             default                                                         => null,
         };
+    }
+
+    /** From when a pour may come that is sanded for. */
+    public function sanded(): float
+    {
+        return max($this->opens, $this->hard() + Session::SANDING);
     }
 
     /** The same, but for what is to be done on the surface first. */

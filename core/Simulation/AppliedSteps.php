@@ -7,6 +7,7 @@ namespace Pensilis\Simulation;
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Applied;
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 
@@ -37,9 +38,11 @@ final readonly class AppliedSteps
                     continue;
                 }
                 $start = max($start, $free);
-                $fits = $plan->studio->hours->firstFit($start, $applied->hands());
-                $start = $fits !== null && $fits + $applied->takes() <= ($simulation->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
-                $free = $until[$k] = $start + $applied->takes();
+                $fits = $plan->studio->hours->firstFit($start, $applied->hands()) ?? $start;
+                $until[$k] = $fits + $applied->takes();
+                // Where a given pour leaves it no room, it is done as soon as it can be.
+                $start = $until[$k] <= ($simulation->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
+                $free = $start + $applied->takes();
                 $name = $applied->isMirrored($plan->setup->viewed) ? 'apply-mirrored' : 'apply';
                 $tasks[] = new Task(
                     TaskKind::Apply,
@@ -65,7 +68,8 @@ final readonly class AppliedSteps
     }
 
     /**
-     * From when a surface that is sanded first may be decorated, so that it is done when the next pour comes; 0 where that one bonds.
+     * From when a surface that is sanded first, within the hours, may be decorated, so that it is done when the next pour comes; 0 where
+     * that one bonds.
      *
      * @param array<int, Applied> $steps
      */
@@ -76,7 +80,11 @@ final readonly class AppliedSteps
             return 0.0;
         }
 
-        return $next - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
+        $takes = array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
+        $hard = $simulation->pours[$k]->startHour + $simulation->pours[$k]->window()->hard();
+        $sands = max($next - $takes - Session::SANDING, is_finite($hard) ? $hard : 0.0);
+
+        return ($simulation->plan->studio->hours->firstFit($sands, Session::SANDING) ?? $sands) + Session::SANDING;
     }
 
     private static function readyFor(Simulation $simulation, Applied $applied, int $k): ?float

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
 use App\Turns\Turn;
 
 it('gives as many turns as may go on at once, and takes them back', function (int $atOnce): void {
@@ -40,4 +41,14 @@ it('takes a turn back from a process that is killed', function (): void {
     proc_terminate($process, SIGKILL);
     proc_close($process);
     expect(Turn::take('heat'))->toBeInstanceOf(Turn::class);
+});
+
+it('leaves the limit of a request as it was', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user);
+    set_time_limit(77);
+    app(Answers::class)->find($piece, $user);
+    $after = ini_get('max_execution_time');
+    set_time_limit(0);
+    expect($after)->toBe('77');
 });

@@ -236,12 +236,13 @@ final readonly class Answers
         if ($turn === null) {
             return null;
         }
+        $usual = (int) ini_get('max_execution_time');
         // Many thin pours take long. What is computed when this ends goes on for nobody.
         set_time_limit(self::LONGEST);
         try {
             return $compute();
         } finally {
-            set_time_limit((int) ini_get('max_execution_time'));
+            set_time_limit($usual);
             $turn->giveBack();
             $own?->giveBack();
         }

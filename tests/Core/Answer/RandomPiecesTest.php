@@ -12,6 +12,7 @@ use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\Simulation;
@@ -74,7 +75,7 @@ function broken(PlanAnswer $answer): array
         $holds = match ($answer->joints[$k - 1] ?? null) {
             null            => $k === 0,
             Joint::Chemical => $after >= $below->recoatOpens - 1e-6 && $after <= $below->recoatCloses + 1e-6,
-            Joint::Sanded   => $after >= max($below->recoatCloses, $below->demold) - 1e-6,
+            Joint::Sanded   => $after - Session::SANDING >= max($below->recoatCloses, $below->demold) - 1e-6,
             Joint::Wet      => false,
         };
         [$least, $greatest] = [$laid->resin->sheet->leastPour, $laid->resin->sheet->greatestPour];
@@ -106,7 +107,7 @@ it('keeps every promise of a plan that it hands out', function (int $first): voi
         }
     }
     expect($feasible)->toBeGreaterThan(12);
-})->with([0, 20, 40, 60, 80, 100]);
+})->with([0, 20, 40, 60, 80, 350]);
 
 it('answers the same of pours that are handed back as given', function (int $seed): void {
     $store = new SharedCalibrations();

@@ -81,3 +81,18 @@ it('is undone like any other change, and refuses what is no way', function (): v
     expect($piece->refresh()->document['pours'])->toHaveCount(3);
     $this->patch("/pieces/{$piece->id}/pours/1", ['way' => 'melt', 'of' => $piece->fingerprint()])->assertSessionHasErrors('way');
 });
+
+it('says why where one more like it does not go into the vessel', function (): void {
+    $user = $this->member();
+    $vessel = [
+        'shape'     => 'pyramid-frustum', 'bottom_length_mm' => 2, 'bottom_width_mm' => 2, 'top_length_mm' => 90, 'top_width_mm' => 90,
+        'height_mm' => 120, 'fill_mm' => 100,
+    ] + Plans::cone()['vessel'];
+    $pours = [['resin' => 'deep', 'depth_mm' => 50, 'start_h' => 0], ['resin' => 'deep', 'depth_mm' => 50, 'start_h' => 72]];
+    $piece = $this->pieceOf($user, ['vessel' => $vessel, 'pours' => $pours, 'inclusions' => []] + Plans::cone());
+    $this->actingAs($user)->from("/pieces/{$piece->id}")
+        ->patch("/pieces/{$piece->id}/pours/1", ['way' => 'again', 'of' => $piece->fingerprint()])
+        ->assertRedirect("/pieces/{$piece->id}")->assertSessionHasErrors('plan');
+    expect(session('errors')->first())->toContain('rim')
+        ->and($piece->refresh()->document['pours'])->toHaveCount(2);
+});
