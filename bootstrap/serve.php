@@ -14,7 +14,8 @@ declare(strict_types=1);
     ];
     $public = dirname(__DIR__) . '/public';
     $asked = parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-    $file = is_string($asked) ? realpath($public . rawurldecode($asked)) : false;
+    $asked = is_string($asked) ? rawurldecode($asked) : "\0";
+    $file = str_contains($asked, "\0") ? false : realpath($public . $asked);
     $type = $types[strtolower(pathinfo((string) $file, PATHINFO_EXTENSION))] ?? null;
     if ($file === false || $type === null || !is_file($file) || !str_starts_with($file, "{$public}/")) {
         $_SERVER['SCRIPT_NAME'] = '/index.php';

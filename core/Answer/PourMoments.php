@@ -21,12 +21,14 @@ final readonly class PourMoments
 
     public static function of(SimulatedPour $pour): self
     {
+        $window = $pour->window();
+
         return new self(
             $pour->startHour,
-            $pour->gelFirst ?? INF,
-            $pour->recoatOpens ?? INF,
-            $pour->recoatCloses ?? INF,
-            $pour->demold ?? INF,
+            $window->gels,
+            $window->opens,
+            $window->closes,
+            $window->demold,
             Phase::all($pour, 0.0),
         );
     }

@@ -33,14 +33,14 @@ final readonly class CupLife
     }
 
     /**
-     * @param float $grams in one cup
+     * @param float $grams in one cup; of nothing it is the longest that is told
      * @param float $room  K
      *
      * @return float s
      */
     public function of(float $grams, float $room): float
     {
-        return $this->run($grams, $room, self::LONGEST, $this->end)[0];
+        return $grams <= 0.0 ? self::LONGEST : $this->run($grams, $room, self::LONGEST, $this->end)[0];
     }
 
     /** @return array{float, float} s and conversion at which it stops */

@@ -20,6 +20,7 @@ enum Code: string
     case EmptyPlan = 'empty.plan';
     case Json = 'json';
     case NotAnObject = 'not-an-object';
+    case Characters = 'characters';
     case Type = 'type';
     case Choice = 'choice';
     case ChoiceExactly = 'choice.exactly';

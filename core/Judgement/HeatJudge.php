@@ -87,15 +87,16 @@ final readonly class HeatJudge implements Judge
         });
 
         $isOnWet = $this->simulation->layout->pours[$k]->isOnWet;
+        $window = $below->window();
 
         return match (true) {
-            $isOnWet && ($below->gelFirst === null || $after < $below->gelFirst)  => null,
-            $isOnWet                                                              => $told(Code::WetMissed, $below->gelFirst),
-            $below->gelFirst === null                                             => $told(Code::OnLiquidForGood, null),
-            $after < $below->gelFirst                                             => $told(Code::OnLiquid, $below->gelFirst),
-            $below->recoatOpens !== null && $after < $below->recoatOpens - 1e-6   => $told(Code::BeforeRecoat, $below->recoatOpens),
-            $below->recoatCloses !== null && $after > $below->recoatCloses + 1e-6 => $told(Code::RecoatMissed, $below->recoatCloses),
-            default                                                               => null,
+            $isOnWet && ($below->gelFirst === null || $after < $below->gelFirst) => null,
+            $isOnWet                                                             => $told(Code::WetMissed, $below->gelFirst),
+            $below->gelFirst === null                                            => $told(Code::OnLiquidForGood, null),
+            $after < $below->gelFirst                                            => $told(Code::OnLiquid, $below->gelFirst),
+            $after > $window->closes + 1e-6                                      => $told(Code::RecoatMissed, $window->closes),
+            is_finite($window->opens) && $after < $window->opens - 1e-6          => $told(Code::BeforeRecoat, $window->opens),
+            default                                                              => null,
         };
     }
 

@@ -22,7 +22,7 @@ final readonly class StudioClock
     /** @throws UnreadableMoment */
     public static function startingAt(string $local): self
     {
-        foreach (['!Y-m-d\TH:i', '!Y-m-d\TH:i:s'] as $format) {
+        foreach (preg_match('/^[\d:T-]+$/D', $local) === 1 ? ['!Y-m-d\TH:i', '!Y-m-d\TH:i:s'] : [] as $format) {
             $moment = DateTimeImmutable::createFromFormat($format, $local, new DateTimeZone('UTC'));
             if ($moment !== false && $moment->format(substr($format, 1)) === $local) {
                 return new self($moment);

@@ -59,6 +59,12 @@ final readonly class Placement
         return new self(0.0, $closes, ($sinks ? 1.0 : -1.0) * min($room, abs($left)));
     }
 
+    /** Whether it stays where it is put at any moment at which it is still wetted. */
+    public function isPossible(): bool
+    {
+        return $this->opens <= $this->closes;
+    }
+
     /**
      * How much of a step is over when as much is left of its way as is wanted, at a speed as below.
      *

@@ -35,6 +35,7 @@ final readonly class SimulatedPour
         public ?float $surfaceSets,
         public bool $sheetRunsHot,
         public ?Thickening $thickening,
+        private Window $window,
     ) {}
 
     /** @param float $hottest K, of the air from the first pour's start to the peak of this one */
@@ -42,6 +43,8 @@ final readonly class SimulatedPour
     {
         $bound = $hottest + $track->resin->law->heat / $track->resin->resin->heatCapacity;
         $hours = fn(?float $moment): ?float => $moment === null ? null : ($moment - $track->start) / 3600.0;
+        // Where its first part no longer bonds before its last part does, it never bonds as a whole.
+        $bonds = $track->opens === null || $track->closes === null || $track->opens <= $track->closes;
 
         return new self(
             $track->start / 3600.0,
@@ -50,14 +53,20 @@ final readonly class SimulatedPour
             $hours($track->gelFirst),
             $hours($track->gelLast),
             $hours($track->workingUntil),
-            $hours($track->opens),
-            $hours($track->closes),
+            $bonds ? $hours($track->opens) : null,
+            $bonds ? $hours($track->closes) : null,
             $hours($track->demold),
             $hours($track->cured),
             $track->resin->toleratedPeak - Temperature::ZERO_CELSIUS,
             $hours($track->surfaceGel),
             $track->resin->sheetRunsHot,
             $track->thickening(),
+            new Window(
+                $hours($track->gelFirst) ?? INF,
+                $hours($track->opens) ?? INF,
+                $hours($track->closes) ?? INF,
+                $hours($track->demold) ?? INF,
+            ),
         );
     }
 
@@ -68,12 +77,7 @@ final readonly class SimulatedPour
 
     public function window(): Window
     {
-        return new Window(
-            $this->gelFirst ?? INF,
-            $this->recoatOpens ?? INF,
-            $this->recoatCloses ?? INF,
-            $this->demold ?? INF,
-        );
+        return $this->window;
     }
 
     /** Hour of the plan at which a moment of this pour comes. */

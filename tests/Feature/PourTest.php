@@ -6,6 +6,7 @@ use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\Vessel;
+use Database\Seeders\DemoPieces;
 use Pensilis\Answer\Planner;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
@@ -322,4 +323,11 @@ it('D10 ticks off a list of names over the copies of a set', function (): void {
     $this->get("/pieces/{$piece->id}?heat=1");
     $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSeeInOrder(['“Rowan” cut', '“Alder” cut', '“Birch” cut']);
     $this->get("/pieces/{$piece->id}")->assertSee('a name for one of the set');
+});
+
+it('shows a pour that an object leaves no room in', function (): void {
+    $plate = DemoPieces::all('2026-03-02')[6];
+    $this->piece->hold(Plans::changed(['/inclusions/0/size_mm/0' => 999], $plate))->save();
+    $this->get("/pieces/{$this->piece->id}/pours/0")->assertOk();
+    $this->get("/pieces/{$this->piece->id}/pours/1")->assertOk();
 });

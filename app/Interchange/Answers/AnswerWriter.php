@@ -191,6 +191,7 @@ final class AnswerWriter
         $said = [];
         foreach ($simulation->plan->inclusions as $inclusion) {
             $placement = $simulation->placementOf($inclusion);
+            $placement = $placement?->isPossible() === true ? $placement : null;
             $said[] = [
                 'id'                  => $inclusion->id,
                 'bottom_mm'           => 1e3 * $simulation->layout->bottomOf($inclusion),

@@ -32,6 +32,9 @@ final class PlanFile
     /** Smaller than any figure of the trade in the units of the file: rates are above 1e-9 a second, prices above a millionth. */
     private const TINIEST = 1e-12;
 
+    /** Control characters but those of white space, and what stands for no character. */
+    private const UNWRITTEN = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|[\x{FFFE}\x{FFFF}]/u';
+
     private static ?Validator $validator = null;
 
     private static ?object $schema = null;
@@ -143,7 +146,7 @@ final class PlanFile
     }
 
     /**
-     * What is not nought and yet all but nothing, or no number at all, would be divided by somewhere.
+     * What is not nought and yet all but nothing, or no number at all, would be divided by somewhere; what no keyboard makes cannot be drawn.
      *
      * @param array<array-key, mixed> $document
      *
@@ -152,7 +155,7 @@ final class PlanFile
     private static function mustBeFigures(array $document): void
     {
         $wrong = [];
-        self::findTiny($document, '', $wrong);
+        self::findOdd($document, '', $wrong);
         if ($wrong !== []) {
             throw new PlanRefused($wrong);
         }
@@ -162,14 +165,16 @@ final class PlanFile
      * @param array<array-key, mixed> $here
      * @param list<Finding>           $found
      */
-    private static function findTiny(array $here, string $pointer, array &$found): void
+    private static function findOdd(array $here, string $pointer, array &$found): void
     {
         foreach ($here as $key => $value) {
             if (is_array($value)) {
-                self::findTiny($value, $pointer . Pointer::step((string) $key), $found);
+                self::findOdd($value, $pointer . Pointer::step((string) $key), $found);
             } elseif (is_float($value) && ($value !== 0.0 && abs($value) < self::TINIEST || !is_finite($value))) {
                 $at = $pointer . Pointer::step((string) $key);
                 $found[] = Finding::of(Code::RangeTiny, $at, ['limit' => Number::of(self::TINIEST, 12)]);
+            } elseif (is_string($value) && preg_match(self::UNWRITTEN, $value) === 1) {
+                $found[] = Finding::of(Code::Characters, $pointer . Pointer::step((string) $key));
             }
         }
     }

@@ -145,7 +145,7 @@ final class SupplySheet
                 : Words::say('asked.table.number', ['cell' => Str::limit($cell, 30)]);
         }
         if ($column === 'bought_on') {
-            $date = DateTimeImmutable::createFromFormat('!Y-m-d', $cell);
+            $date = preg_match('/^\d{4}-\d\d-\d\d$/D', $cell) === 1 ? DateTimeImmutable::createFromFormat('!Y-m-d', $cell) : false;
 
             return $date !== false
                 && $date->format('Y-m-d') === $cell

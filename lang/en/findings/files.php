@@ -15,6 +15,7 @@ return [
         'says' => 'This is not JSON: line :line, column :column cannot be read. Look for a missing comma, quote or bracket just before it.',
     ],
     'not-an-object'   => ['says' => 'A plan file is one JSON object; it begins with “{”.'],
+    'characters'      => ['says' => 'This text holds a character that cannot be written or drawn; type it anew.'],
     'type'            => ['says' => 'This must be :wanted, not :given.'],
     'choice'          => ['says' => 'This must be one of: :choices.'],
     'choice.exactly'  => ['says' => 'This must be :wanted.'],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pensilis\Scheduling\Joint;
 use Pensilis\Simulation\Doing;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
@@ -35,4 +36,15 @@ it('bounds a peak by what the room has been since, not by how cold it began', fu
         '/resins/0/kinetics/heat_j_g' => 0, '/inclusions' => [], '/pours' => [['resin' => 'deep', 'depth_mm' => 14, 'start_h' => 0]],
     ], Plans::coneWithPours())), new SharedCalibrations())->pours[0];
     expect($pour->peakCelsius)->toEqualWithDelta(30.0, 0.01);
+});
+
+it('tells no window where a first part of the face stops bonding before its last part begins to', function (): void {
+    // Half an hour between opening and closing, on a face whose rim is hours behind its middle.
+    $sheet = ['/resins/0/sheet/recoat_open_h' => 22, '/resins/0/sheet/recoat_close_h' => 22.5];
+    $pour = Simulation::of(Plans::read($sheet, Plans::coneWithPours()), new SharedCalibrations())->pours[2];
+    $window = $pour->window();
+    expect($window->opens)->toBeGreaterThan($window->closes)
+        ->and([$pour->recoatOpens, $pour->recoatCloses])->toBe([null, null])
+        ->and($window->allows(0.5 * ($window->opens + $window->closes)))->toBeNull()
+        ->and($window->allows($window->sanded()))->toBe(Joint::Sanded);
 });
