@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 /**
  * What a form showed when it was sent, by the names of its fields: only what was changed is taken from it, so that an older page writes
@@ -58,6 +59,31 @@ final readonly class Seen
     public function changed(array $typed): array
     {
         return array_filter($typed, fn(string $text, string $name): bool => $this->hasChanged($name, $text), ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * Of what was typed, what was changed, where nobody else has changed the same.
+     *
+     * @param array<string, string>            $typed
+     * @param array<string, string>            $now
+     * @param callable(string, string): string $says  of a field and what it is now
+     *
+     * @return array<string, string>
+     *
+     * @throws ValidationException
+     */
+    public function agreed(array $typed, array $now, callable $says): array
+    {
+        $disputed = $this->disputed($typed, $now);
+        if ($disputed !== []) {
+            $messages = [];
+            foreach ($disputed as $name => $kept) {
+                $messages[$name] = $says($name, $kept);
+            }
+            throw ValidationException::withMessages($messages);
+        }
+
+        return $this->changed($typed);
     }
 
     /**

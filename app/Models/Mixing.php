@@ -31,6 +31,12 @@ final class Mixing extends Model
 
     protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken', 'bubbles', 'clarity'];
 
+    /** @return array<string, string> what came of it, as its form shows it */
+    public function cameOut(): array
+    {
+        return ['bubbles' => $this->bubbles ?? '', 'clarity' => $this->clarity ?? ''];
+    }
+
     /** Puts back on the shelf what it took, and is as if it had not been. */
     public function takeBack(): void
     {

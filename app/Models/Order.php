@@ -51,6 +51,12 @@ final class Order extends Model
         ];
     }
 
+    /** @return array<string, string> as its form shows it */
+    public function shown(): array
+    {
+        return ['piece' => $this->piece_id ?? ''] + $this->plain();
+    }
+
     /** Whether it is open and its day has come. */
     public function isLate(): bool
     {

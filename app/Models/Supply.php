@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\DB;
  * @property float|null           $pack_price
  * @property float|null           $pack_amount
  * @property float|null           $stock
+ * @property int                  $counted      how often that was counted
  * @property float|null           $low          warn below
  * @property string               $lot
  * @property Carbon|null          $bought_on
@@ -60,9 +61,9 @@ final class Supply extends Model
         'pack_a', 'price_a', 'stock_a', 'pack_b', 'price_b', 'stock_b',
     ];
 
-    protected $fillable = ['kind', 'document', 'gel_times', 'fit', ...self::PLAIN];
+    protected $fillable = ['kind', 'document', 'gel_times', 'fit', 'counted', ...self::PLAIN];
 
-    protected $attributes = ['origin' => '', 'gel_times' => '[]'];
+    protected $attributes = ['origin' => '', 'gel_times' => '[]', 'counted' => 0];
 
     /** @return array<string, string> what the shelf itself says of it, as a form shows it */
     public function plain(): array

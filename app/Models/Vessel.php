@@ -65,6 +65,15 @@ final class Vessel extends Model
         return array_diff_key($vessel, self::OF_A_PIECE);
     }
 
+    /** @return array<string, string> as its form shows it */
+    public function plain(): array
+    {
+        return [
+            'name'  => $this->name, 'casts_before' => (string) $this->casts_before, 'lasts' => (string) $this->lasts, 'origin' => $this->origin,
+            'spare' => $this->spare ? 'yes' : '',
+        ];
+    }
+
     public function casted(): int
     {
         return $this->casts_before + (int) $this->cast_count;

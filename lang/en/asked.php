@@ -46,8 +46,9 @@ return [
         'used'     => 'This colour is mixed into :uses; take it out there first.',
     ],
     'defaults' => [
-        'resin.*' => 'Choose one of the resins.', 'f.*' => 'That is more than fits into a field.',
-        '*'       => 'The form did not arrive whole. Reload the page and send it again.',
+        'resin.*'  => 'Choose one of the resins.', 'f.*' => 'That is more than fits into a field.',
+        'disputed' => 'Somebody else has chosen another resin meanwhile. Look at it, then choose again.',
+        '*'        => 'The form did not arrive whole. Reload the page and send it again.',
     ],
     'objects' => [
         'way.*'     => 'Say what to do with them.',
@@ -100,7 +101,10 @@ return [
         'columns'  => 'Row 1: the columns are :columns, “wanted” at least; take others out.',
     ],
     'reference' => ['shade.*' => 'Choose one of the shades of the picture.'],
-    'came-out'  => ['bubbles.*' => 'Say how many bubbles stayed.', 'clarity.*' => 'Say how clear it came out.'],
+    'came-out'  => [
+        'bubbles.*' => 'Say how many bubbles stayed.', 'clarity.*' => 'Say how clear it came out.',
+        'disputed'  => 'Somebody else has said “:now” meanwhile. Look again, then say what you saw.',
+    ],
     'length'    => 'Write a length above nothing, such as 30 mm; or leave it empty.',
     'lettering' => [
         'lines.*' => 'Write what it shall say, a line for each line of lettering, 2000 letters at most.',
@@ -177,10 +181,14 @@ return [
         'length'      => 'this is too long; :most-name characters at most, :most-lot for a lot.',
     ],
     'vessel' => [
-        'casts_before.*' => 'Cast in before: write a whole number from 0 up.', 'lasts.*' => 'Good for: write a whole number from 0 up.',
-        'origin.*'       => 'Where it is from: write fewer words.',
-        'name.*'         => 'Give the vessel a name of at most :most-name characters.',
-        'disputed'       => 'Somebody else has called this vessel “:name” meanwhile. Look at it, then name it again.',
+        'casts_before.*'        => 'Cast in before: write a whole number from 0 up.', 'lasts.*' => 'Good for: write a whole number from 0 up.',
+        'origin.*'              => 'Where it is from: write fewer words.',
+        'name.*'                => 'Give the vessel a name of at most :most-name characters.',
+        'disputed-name'         => 'Somebody else has called this vessel “:now” meanwhile. Look at it, then name it again.',
+        'disputed-spare'        => 'Somebody else has changed whether this vessel is spare. Look at it, then say it again.',
+        'disputed-casts_before' => 'Cast in before: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
+        'disputed-lasts'        => 'Good for: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
+        'disputed-origin'       => 'Where it is from: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
     ],
     'mixing' => [
         'mixed.*' => 'Write how much was mixed, such as 120 g.',

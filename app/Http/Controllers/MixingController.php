@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Seen;
 use App\Models\Mixing;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -21,10 +22,17 @@ final class MixingController extends Controller
             'bubbles' => ['nullable', Rule::in(Mixing::BUBBLES)], 'clarity' => ['nullable', Rule::in(Mixing::CLARITY)],
         ], Words::asked('came-out'));
         $found = $this->studio()->mixings()->findOrFail($mixing);
-        $found->update(array_map(
-            fn(string $said): ?string => $said === '' ? null : $said,
-            ['bubbles' => self::said($request, 'bubbles'), 'clarity' => self::said($request, 'clarity')],
-        ));
+        $seen = Seen::by($request);
+        DB::transaction(function () use ($request, $found, $seen): void {
+            $changed = $seen->agreed(
+                ['bubbles' => self::said($request, 'bubbles'), 'clarity' => self::said($request, 'clarity')],
+                $found->refresh()->cameOut(),
+                fn(string $what, string $now): string => Words::say('asked.came-out.disputed', [
+                    'now' => Words::say($now === '' ? 'pour.came-out.unsaid' : "pour.came-out.{$what}-of.{$now}"),
+                ]),
+            );
+            $found->update(array_map(fn(string $said): ?string => $said === '' ? null : $said, $changed));
+        });
 
         return redirect()->route('pours.show', [$found->piece_id, $found->pour])->with('said', __('said.came-out'));
     }

@@ -45,11 +45,7 @@ final class OrderController extends Controller
 
     public function update(EditOrder $request, Order $order): RedirectResponse
     {
-        $piece = $this->studio()->pieces()->find(self::said($request, 'piece'));
-        DB::transaction(function () use ($request, $order, $piece): void {
-            $order->refresh()->fill($request->attributesFor($order) + ($request->has('piece') ? ['piece_id' => $piece?->id] : []))->save();
-        });
-
+        DB::transaction(fn(): bool => $order->refresh()->fill($request->attributesFor($order))->save());
         $only = self::said($request, 'only');
 
         return redirect()->route('orders', $only === '' ? [] : ['only' => $only])

@@ -49,21 +49,11 @@ final class StudioController extends Controller
         );
         $typed = ['name' => $request->string('name')->toString(), 'units' => $request->string('units')->toString()];
         $seen = Seen::by($request);
-        $disputed = DB::transaction(function () use ($typed, $seen): array {
+        DB::transaction(function () use ($typed, $seen): void {
             $studio = $this->studio()->refresh();
-            $disputed = $seen->disputed($typed, ['name' => $studio->name, 'units' => $studio->units->value]);
-            if ($disputed === []) {
-                $studio->update($seen->changed($typed));
-            }
-
-            return $disputed;
+            $now = ['name' => $studio->name, 'units' => $studio->units->value];
+            $studio->update($seen->agreed($typed, $now, fn(string $key, string $now): string => Words::say('asked.studio.disputed', ['now' => $now])));
         });
-        if ($disputed !== []) {
-            return back()->withInput()->withErrors(array_map(
-                fn(string $now): string => __('asked.studio.disputed', ['now' => $now]),
-                $disputed,
-            ));
-        }
 
         return back()->with('said', __('said.kept'));
     }

@@ -55,29 +55,25 @@ final class VesselController extends Controller
             Words::asked('vessel'),
         );
         $typed = ['name' => $this->named($request), 'spare' => $request->boolean('spare') ? 'yes' : ''];
-        $seen = Seen::by($request);
-        $wear = [];
         foreach (['casts_before', 'lasts', 'origin'] as $key) {
-            $said = self::said($request, $key);
-            $wear += !$request->has($key) ? [] : [$key => match ($key) {
-                'origin' => $said,
-                'lasts'  => $said === '' ? null : (int) $said,
-                default  => (int) $said,
-            }];
+            $typed += $request->has($key) ? [$key => self::said($request, $key)] : [];
         }
-        $disputed = DB::transaction(function () use ($vessel, $typed, $seen, $wear): array {
-            $vessel->refresh();
-            $disputed = $seen->disputed($typed, ['name' => $vessel->name]);
-            if ($disputed === []) {
-                $vessel->update(($seen->hasChanged('name', $typed['name']) ? ['name' => $typed['name']] : [])
-                    + ($seen->hasChanged('spare', $typed['spare']) ? ['spare' => $typed['spare'] === 'yes'] : []) + $wear);
+        $seen = Seen::by($request);
+        DB::transaction(function () use ($vessel, $typed, $seen): void {
+            $changed = $seen->agreed($typed, $vessel->refresh()->plain(), fn(string $key, string $now): string => Words::say(
+                "asked.vessel.disputed-{$key}",
+                ['now' => $now],
+            ));
+            foreach ($changed as $key => $text) {
+                $vessel->setAttribute($key, match ($key) {
+                    'spare'        => $text === 'yes',
+                    'lasts'        => $text === '' ? null : (int) $text,
+                    'casts_before' => (int) $text,
+                    default        => $text,
+                });
             }
-
-            return $disputed;
+            $vessel->save();
         });
-        if ($disputed !== []) {
-            return redirect()->route('shelf')->withErrors(['name' => __('asked.vessel.disputed', $disputed)]);
-        }
 
         return redirect()->route('shelf')->with('said', __('said.kept'));
     }

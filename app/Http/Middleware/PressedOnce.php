@@ -26,6 +26,9 @@ final class PressedOnce
 
     private const STEP_MICROSECONDS = 100_000;
 
+    /** From then on a press that never ended may be pressed again, s: its process has died, as nothing is computed for so long. */
+    private const DEAD = 180;
+
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -35,6 +38,7 @@ final class PressedOnce
         }
         $user = $request->user();
         $key = ($user instanceof User ? $user->id : 0) . ":{$said}";
+        DB::table('presses')->where('key', $key)->whereNull('location')->where('created_at', '<', now()->subSeconds(self::DEAD))->delete();
         if (DB::table('presses')->insertOrIgnore(['key' => $key, 'created_at' => now()]) === 0) {
             return $this->asBefore($key);
         }

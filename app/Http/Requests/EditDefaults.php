@@ -49,7 +49,13 @@ final class EditDefaults extends FormRequest
             $studio->units,
             fn(array $document): array => StudioDefaults::reshaped($document, $whole),
         );
-        $resin = $this->string('resin')->toString();
+        $before = $studio->defaults['resin'] ?? '';
+        $agreed = Seen::by($this)->agreed(
+            ['resin' => $this->string('resin')->toString()],
+            ['resin'     => is_string($before) ? $before : ''],
+            fn(): string => Words::asked('defaults')['disputed'],
+        );
+        $resin = $agreed['resin'] ?? $before;
 
         return StudioDefaults::kept($changed) + ($resin === '' ? [] : ['resin' => $resin]);
     }

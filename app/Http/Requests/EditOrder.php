@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Http\Seen;
 use App\Models\Order;
 use App\Models\OrderStage;
+use App\Models\Piece;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -53,16 +54,15 @@ final class EditOrder extends FormRequest
         foreach (Order::PLAIN as $key) {
             $typed += $this->has($key) ? [$key => $this->string($key)->trim()->toString()] : [];
         }
-        $disputed = $order->exists ? $seen->disputed($typed, $order->plain()) : [];
-        $messages = [];
-        foreach ($disputed as $key => $now) {
-            $messages[$key] = __('asked.order.disputed', ['field' => __("orders.plain.{$key}"), 'now' => $now]);
-        }
-        if ($messages !== []) {
-            throw ValidationException::withMessages($messages);
+        if ($order->exists && $this->has('piece')) {
+            $typed['piece'] = Piece::query()->where('studio_id', $order->studio_id)->find($this->string('piece')->toString())->id ?? '';
         }
 
-        return self::kept($seen->changed($typed));
+        return self::kept($seen->agreed($typed, $order->exists ? $order->shown() : [], fn(string $key, string $now): string => Words::say(
+            'asked.order.disputed',
+            $key === 'piece' ? ['field' => Words::say('orders.piece'), 'now' => $order->piece->title ?? Words::say('orders.no-piece')]
+                : ['field' => Words::say("orders.plain.{$key}"), 'now' => $now],
+        )));
     }
 
     /**
@@ -74,7 +74,8 @@ final class EditOrder extends FormRequest
     {
         $kept = [];
         foreach ($typed as $key => $text) {
-            $kept[$key] = match ($key) {
+            $kept[$key === 'piece' ? 'piece_id' : $key] = match ($key) {
+                'piece' => $text === '' ? null : $text,
                 'due'   => $text === '' ? null : $text,
                 'price' => $text === '' ? null : (float) $text,
                 'stage' => $text === '' ? OrderStage::Asked : OrderStage::from($text),

@@ -67,7 +67,7 @@ final class EditSupply extends FormRequest
             SupplyFields::of($supply->document, $supply->kind),
             $system,
             fn(array $document): array => $supply->kind === SupplyKind::Device ? Reshaping::measuring($document) : $document,
-            $this->disputed($supply->plain(), $seen),
+            $this->disputed($supply, $seen),
         );
         $part = $supply->kind->part();
         $said = $part === null ? [] : Document::value($changed, $part);
@@ -76,15 +76,13 @@ final class EditSupply extends FormRequest
     }
 
     /**
-     * What somebody else has changed of what was changed here; the stock is counted on, whoever counts.
-     *
-     * @param array<string, string> $now
+     * What somebody else has changed of what was changed here; of a stock, that somebody else has counted it.
      *
      * @return array<string, string>
      */
-    private function disputed(array $now, Seen $seen): array
+    private function disputed(Supply $supply, Seen $seen): array
     {
-        $now = array_diff_key($now, ['stock' => 1]);
+        $now = self::isCountedSince($supply, $seen) ? $supply->plain() : array_diff_key($supply->plain(), ['stock' => 1]);
         [$typed, $disputed] = [[], []];
         foreach (array_keys($now) as $key) {
             $typed[$key] = $this->string($key)->trim()->toString();
@@ -107,14 +105,14 @@ final class EditSupply extends FormRequest
                 $plain[$key] = match (true) {
                     $typed === ''                         => in_array($key, ['name', 'lot', 'origin'], true) ? '' : null,
                     in_array($key, Supply::GRAMS, true)   => $this->grams($supply, $key),
-                    $key === 'stock'                      => self::counted((float) $typed, $seen->text('stock') ?? $kept, $kept),
+                    $key === 'stock'                      => self::counted($supply, (float) $typed, $seen),
                     in_array($key, Supply::NUMBERS, true) => (float) $typed,
                     default                               => $typed,
                 };
             }
         }
 
-        return $plain;
+        return isset($plain['stock']) ? ['counted' => $supply->counted + 1] + $plain : $plain;
     }
 
     /** Of A or B, as mass or volume. */
@@ -126,9 +124,17 @@ final class EditSupply extends FormRequest
             : throw ValidationException::withMessages([$key => Words::asked('supply')['grams']]);
     }
 
-    /** What is in stock when somebody has counted, and something was taken meanwhile. */
-    private static function counted(float $typed, string $saw, string $now): float
+    /** What is in stock when somebody has counted: less what mixes took since. */
+    private static function counted(Supply $supply, float $typed, Seen $seen): float
     {
-        return $saw === $now || $saw === '' || $now === '' ? $typed : max(0.0, round((float) $now + $typed - (float) $saw, 6));
+        $saw = $seen->text('stock') ?? '';
+
+        return $saw === '' || $supply->stock === null || self::isCountedSince($supply, $seen)
+            ? $typed : max(0.0, round($supply->stock + $typed - (float) $saw, 6));
+    }
+
+    private static function isCountedSince(Supply $supply, Seen $seen): bool
+    {
+        return ($seen->text('counted') ?? (string) $supply->counted) !== (string) $supply->counted;
     }
 }

@@ -30,7 +30,7 @@ final readonly class SupplyView
     /** All that the form shows when nothing was typed. */
     public function saw(): string
     {
-        return $this->texts->saw($this->fields, $this->supply->plain());
+        return $this->texts->saw($this->fields, $this->supply->plain() + ['counted' => (string) $this->supply->counted]);
     }
 
     /** What is there of A and of B, and of which there is more than the other asks for; nothing where they are not counted. */

@@ -53,7 +53,7 @@
                             ['wanted' => $order->wanted]) }}">{{ __('orders.change') }}</summary>
                         <form method="post" action="{{ route('orders.update', $order, false) }}" class="fields">
                             @csrf @method('patch')
-                            <input type="hidden" name="saw" value="{{ json_encode($order->plain()) }}">
+                            <input type="hidden" name="saw" value="{{ json_encode($order->shown()) }}">
                             <input type="hidden" name="only" value="{{ $only }}">
                             @foreach($order->plain() as $key => $kept)
                                 <div class="field">

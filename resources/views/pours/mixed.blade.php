@@ -21,6 +21,7 @@
         </p>
         <form method="post" action="{{ route('mixings.update', $mixing->id, false) }}" class="inline">
             @csrf @method('patch')
+            <input type="hidden" name="saw" value="{{ json_encode($mixing->cameOut()) }}">
             @foreach(['bubbles' => App\Models\Mixing::BUBBLES, 'clarity' => App\Models\Mixing::CLARITY] as $what => $choices)
                 <label for="{{ $what }}-{{ $mixing->id }}">{{ __("pour.came-out.{$what}") }}</label>
                 <select class="form-select form-select-sm" id="{{ $what }}-{{ $mixing->id }}" name="{{ $what }}">

@@ -30,8 +30,7 @@
                             <summary>{{ __('shelf.vessels.change') }}</summary>
                             <form method="post" action="{{ route('vessels.update', $one->vessel, false) }}" class="fields">
                                 @csrf @method('patch')
-                                <input type="hidden" name="saw"
-                                    value="{{ json_encode(['name' => $one->vessel->name, 'spare' => $one->vessel->spare ? 'yes' : '']) }}">
+                                <input type="hidden" name="saw" value="{{ json_encode($one->vessel->plain()) }}">
                                 @foreach(['name', 'casts_before', 'lasts', 'origin'] as $key)
                                     <div class="field">
                                         <label for="{{ $key }}-{{ $one->vessel->id }}">{{ __("shelf.vessels.{$key}") }}</label>

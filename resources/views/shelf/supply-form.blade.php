@@ -1,7 +1,7 @@
 {{-- Of one thing at a time: on a page of its own, or in the list beside it. --}}
 <form method="post" action="{{ route('supplies.update', $view->supply, false) }}" id="supply-form" class="supply-form"
     hx-post="{{ route('supplies.update', $view->supply, false) }}" hx-target="#main" hx-select="#main" hx-swap="outerMorph">
-    @csrf @method('patch')
+    @csrf @method('patch') <x-once/>
     <input type="hidden" name="saw" value="{{ $view->saw() }}">
     <h2>{{ __('shelf.pack') }}</h2>
     <div class="fields">

@@ -72,6 +72,35 @@ it('waits for a press that still goes on, and then says so', function (): void {
     expect(Piece::query()->count())->toBe(1);
 });
 
+it('frees a press whose process has died', function (): void {
+    $key = (string) Str::ulid();
+    DB::table('presses')->insert(['key' => "{$this->user->id}:{$key}", 'created_at' => now()->subMinutes(4)]);
+    $said = ['title' => 'Shell', 'resin' => 'deep', 'once' => $key];
+    $first = $this->post('/pieces', $said)->assertRedirect()->assertSessionHasNoErrors();
+    $again = $this->post('/pieces', $said);
+    expect(Piece::query()->count())->toBe(2)
+        ->and($again->headers->get('Location'))->toBe($first->headers->get('Location'));
+});
+
+it('counts a stock once, whoever presses how often, and takes off what mixes took', function (): void {
+    $supply = $this->user->studio->supplies()->create([
+        'kind' => SupplyKind::Consumable, 'name' => 'Cups', 'document' => [], 'stock' => 1000,
+    ]);
+    $saw = fn(): array => ['saw' => (string) json_encode($supply->refresh()->plain() + ['counted' => (string) $supply->counted])];
+    $shown = $supply->plain();
+    [$older, $path] = [$saw(), "/supplies/{$supply->id}"];
+    // The same press twice, and without a key.
+    $this->patch($path, $older + ['stock' => '800'] + $shown)->assertSessionHasNoErrors();
+    $this->patch($path, $older + ['stock' => '800'] + $shown)->assertSessionHasNoErrors();
+    expect($supply->refresh()->stock)->toEqual(800.0);
+    // Another who counted the same shelf is asked; a count of before what a mix took is less that.
+    $this->patch($path, $older + ['stock' => '790'] + $shown)->assertSessionHasErrors('stock');
+    $older = $saw();
+    $supply->update(['stock' => 700.0]);
+    $this->patch($path, $older + ['stock' => '790'] + $shown)->assertSessionHasNoErrors();
+    expect($supply->refresh()->stock)->toEqual(690.0);
+});
+
 it('carries a key on every form that creates or counts', function (): void {
     // All forms that post, but those that change, undo, mend or take away something, and those of the account.
     foreach (Sources::below('resources/views') as $file => $text) {

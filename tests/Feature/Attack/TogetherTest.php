@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 use App\Interchange\Form\Moved;
 use App\Interchange\Form\PlanFields;
+use App\Models\Order;
 use App\Models\Piece;
+use App\Models\Studio;
 use App\Models\SupplyKind;
 use Pensilis\Quantity\UnitSystem;
 use Tests\Plans;
+
+/** Another piece. */
+const OTHER = '01m8s8fjz02r6qs8vq6mdke5e9';
 
 beforeEach(function (): void {
     [$this->user, $this->piece] = $this->signedIn();
@@ -230,3 +235,49 @@ it('puts changes of the studio and of a vessel together', function (): void {
     expect($vessel->refresh())->name->toBe('Round one')->spare->toBeTrue();
     $this->patch("/shelf/vessels/{$vessel->id}", ['saw' => $saw, 'name' => 'Other'])->assertSessionHasErrors('name');
 });
+
+it('writes nothing back from an older page, and tells who changed the same', function (Closure $kept, string $page, string $key, string $theirs, string $mine): void {
+    // Two have the same page open: one changes a field, the other another, then the same.
+    $row = $kept($this->user->studio, $this->piece);
+    $page = str_replace(['{row}', '{piece}'], [(string) ($row->id ?? ''), $this->piece->id], $page);
+    [$shown, $path] = explode(' ', $page);
+    preg_match_all('/name="saw"\s+value="([^"]*)"/', $this->get($shown)->assertOk()->getContent(), $found);
+    $saw = html_entity_decode(end($found[1]));
+    $form = array_filter(json_decode($saw, true), fn(string $name): bool => $name[0] !== '/', ARRAY_FILTER_USE_KEY);
+    $form = array_filter($form, fn(string $text, string $name): bool => $name !== 'spare' || $text !== '', ARRAY_FILTER_USE_BOTH);
+    expect($form)->toHaveKey($key);
+    $this->from($shown)->patch($path, ['saw' => $saw, $key => $theirs] + $form)->assertSessionHasNoErrors();
+    // What is only shown is not written back; the same again is no change.
+    $this->from($shown)->patch($path, ['saw' => $saw] + $form)->assertSessionHasNoErrors();
+    $this->from($shown)->patch($path, ['saw' => $saw, $key => $theirs] + $form)->assertSessionHasNoErrors();
+    $this->from($shown)->patch($path, ['saw' => $saw, $key => $mine] + $form)->assertSessionHasErrors($key);
+    preg_match_all('/name="saw"\s+value="([^"]*)"/', $this->get($shown)->getContent(), $found);
+    expect(json_decode(html_entity_decode(end($found[1])), true)[$key])->toBe($theirs);
+})->with([
+    'an order, its piece' => [
+        function (Studio $studio, Piece $piece): Order {
+            $studio->pieces()->make()->hold(Plans::coneWithPours())->forceFill(['id' => OTHER])->save();
+
+            return $studio->orders()->create(['wanted' => 'A cone', 'piece_id' => $piece->id]);
+        },
+        '/orders /orders/{row}', 'piece', '', OTHER,
+    ],
+    'an order, its note' => [
+        fn(Studio $studio) => $studio->orders()->create(['wanted' => 'A cone', 'note' => 'old']), '/orders /orders/{row}', 'note', 'new', 'other',
+    ],
+    'a vessel, its casts' => [
+        fn(Studio $studio) => $studio->vessels()->create(['name' => 'Round', 'document' => Plans::cone()['vessel'], 'casts_before' => 3]),
+        '/shelf /shelf/vessels/{row}', 'casts_before', '9', '5',
+    ],
+    'a vessel, where from' => [
+        fn(Studio $studio) => $studio->vessels()->create(['name' => 'Round', 'document' => Plans::cone()['vessel'], 'origin' => 'attic']),
+        '/shelf /shelf/vessels/{row}', 'origin', 'fair', 'shed',
+    ],
+    'a studio, its resin'    => [fn(Studio $studio) => $studio, '/studio /studio/defaults', 'resin', 'deep', 'coat'],
+    'a mix, what came of it' => [
+        fn(Studio $studio, Piece $piece) => $piece->mixings()->create([
+            'studio_id' => $studio->id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 100, 'kept_g' => 4, 'over_g' => 0,
+        ]),
+        '/pieces/{piece}/pours/0 /mixings/{row}', 'bubbles', 'few', 'many',
+    ],
+]);
