@@ -6,10 +6,10 @@ use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
+use App\Http\Requests\NoPlan;
 use App\Models\ChangedMeanwhile;
 use App\Models\NoRoom;
 use Illuminate\Auth\AuthenticationException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,6 +18,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Validation\ValidationException;
 use Pensilis\PlanFile\PlanRefused;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn(): string => route('pieces.index', absolute: false));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->map(fn(PlanRefused $refusal): Throwable => Refusal::ofPlan($refusal));
+        $exceptions->map(fn(PlanRefused $refusal): Throwable => NoPlan::because($refusal));
         // htmx follows redirects silently, so it is told what is wrong where it asked.
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)
@@ -39,7 +40,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(AuthenticationException $ended, Request $request) => $request->headers->has('HX-Request')
             ? Refusal::ended($request, 'signed-out', Response::HTTP_UNAUTHORIZED)
             : null);
-        $exceptions->map(fn(QueryException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
+        // Of a query, or of the end of a transaction.
+        $exceptions->map(fn(PDOException $failure): Throwable => match (true) {
+            NoRoom::isMeantBy($failure)                       => NoRoom::for('that'),
+            str_contains($failure->getMessage(), 'is locked') => new HttpException(Response::HTTP_LOCKED, previous: $failure),
+            default                                           => $failure,
+        });
         $exceptions->map(fn(ErrorException $failure): Throwable => NoRoom::isMeantBy($failure) ? NoRoom::for('that') : $failure);
         $exceptions->render(fn(NoRoom $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response('', Response::HTTP_INSUFFICIENT_STORAGE)

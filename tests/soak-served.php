@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 /*
- * Asks two servers the same, one after the other: one as bin/serve begins it and one that interprets. Their answers are held against each other byte for byte:
- * php tests/soak-served.php REQUESTS. Only what is drawn by chance for each (tokens, ids) and the clock's seconds are taken out before.
+ * Asks two servers the same, one after the other: one as bin/serve begins it and one that interprets. Their answers are held against
+ * each other byte for byte: php tests/soak-served.php REQUESTS. Only what is drawn by chance for each (tokens, ids) and the clock's seconds
+ * are taken out before.
  */
 
 use Database\Seeders\DemoPieces;

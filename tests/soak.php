@@ -5,8 +5,8 @@ declare(strict_types=1);
 /*
  * Answers mixed plans (of the demo, by chance, broken) again and again in one process: php tests/soak.php PLANS ROUNDS [FILE]
  *
- * Without a file their answers are printed, a line each; with one, every answer is compared with its line there, byte for byte. In each round
- * every plan is read and its layers are found, and of some in turn heat is followed.
+ * Without a file their answers are printed, a line each; with one, every answer is compared with its line there, byte for byte. In each
+ * round every plan is read and its layers are found, and of some in turn heat is followed.
  */
 
 use App\Interchange\PlanFile\PlanFile;

@@ -4,13 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Models\User;
-use App\Words\Words;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\ValidationException;
-use Pensilis\PlanFile\PlanRefused;
-use Pensilis\Quantity\UnitSystem;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What htmx is told when a request fails: a sentence in the place for refusals, not a page in the middle of a page. */
@@ -29,15 +23,6 @@ final class Refusal
         return response()->view('partials.ended', [
             'why' => $why, 'to' => is_string($path) && Address::isOwn($path) ? $path : '/pieces',
         ], $status, self::HEADERS);
-    }
-
-    /** A change after which a piece would make no plan, in the words of who asked for it. */
-    public static function ofPlan(PlanRefused $refusal): ValidationException
-    {
-        $user = Auth::user();
-        $words = new Words($user instanceof User ? $user->loadMissing('studio')->studio->units : UnitSystem::Metric);
-
-        return ValidationException::withMessages(['plan' => array_map($words->finding(...), $refusal->problems)]);
     }
 
     public static function forHtmx(Response $response, Request $request): Response

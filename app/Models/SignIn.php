@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use PDOException;
 
 /**
  * A browser in which somebody is signed in; without it, what that browser's session says of an account is worth nothing.
@@ -48,8 +49,14 @@ final class SignIn extends Model
 
     public function notice(): void
     {
-        if ($this->seen_at->diffInMinutes(now()) >= self::NOTICED) {
+        if ($this->seen_at->diffInMinutes(now()) < self::NOTICED) {
+            return;
+        }
+        try {
             $this->update(['seen_at' => now()]);
+        } catch (PDOException $failure) {
+            // Who reads goes on reading.
+            NoRoom::isMeantBy($failure) || throw $failure;
         }
     }
 

@@ -50,6 +50,9 @@ final class User extends Account
     protected static function booted(): void
     {
         // Who had the old password is nowhere signed in any more.
+        self::updating(function (self $user): void {
+            $user->feed_hash = $user->isDirty('password') ? null : $user->feed_hash;
+        });
         self::updated(fn(self $user): mixed => $user->wasChanged('password') ? $user->signIns()->delete() : null);
     }
 

@@ -69,8 +69,9 @@ final class Vessel extends Model
     public function plain(): array
     {
         return [
-            'name'  => $this->name, 'casts_before' => (string) $this->casts_before, 'lasts' => (string) $this->lasts, 'origin' => $this->origin,
-            'spare' => $this->spare ? 'yes' : '',
+            'name'   => $this->name, 'casts_before' => (string) $this->casts_before, 'lasts' => (string) $this->lasts,
+            'origin' => $this->origin,
+            'spare'  => $this->spare ? 'yes' : '',
         ];
     }
 

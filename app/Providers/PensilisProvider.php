@@ -9,6 +9,7 @@ use App\Interchange\Answers\KeptCalibrations;
 use App\Interchange\Answers\ModelVersion;
 use App\Models\Finding;
 use App\Models\Invitation;
+use App\Models\KeptCache;
 use App\Models\KeptMeshes;
 use App\Models\KeptSessions;
 use App\Models\Order;
@@ -22,6 +23,7 @@ use Closure;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Cache\Repository;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -29,6 +31,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -65,6 +68,9 @@ final class PensilisProvider extends ServiceProvider
             resolve(Filesystem::class),
             config()->string('session.files'),
             config()->integer('session.lifetime'),
+        ));
+        Cache::extend('file', fn(): Repository => Cache::repository(
+            new KeptCache(resolve(Filesystem::class), config()->string('cache.stores.file.path')),
         ));
         Event::listen(fn(Login $event) => session()->put(
             SignIn::KEY,

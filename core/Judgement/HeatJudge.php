@@ -14,7 +14,10 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\HeatRun;
 
-/** What is wrong with the heat, the cure and the timing of simulated pours. */
+/**
+ * What is wrong with the heat, the cure and the timing of simulated pours: what gets hotter than its maker, its artist or an object bears,
+ * what never sets, and what comes onto a pour that is liquid, not yet tacky or no longer so; with the smallest change that mends it.
+ */
 final readonly class HeatJudge implements Judge
 {
     public function __construct(private Simulation $simulation) {}

@@ -181,14 +181,15 @@ return [
         'length'      => 'this is too long; :most-name characters at most, :most-lot for a lot.',
     ],
     'vessel' => [
-        'casts_before.*'        => 'Cast in before: write a whole number from 0 up.', 'lasts.*' => 'Good for: write a whole number from 0 up.',
+        'casts_before.*'        => 'Cast in before: write a whole number from 0 up.',
+        'lasts.*'               => 'Good for: write a whole number from 0 up.',
         'origin.*'              => 'Where it is from: write fewer words.',
         'name.*'                => 'Give the vessel a name of at most :most-name characters.',
         'disputed-name'         => 'Somebody else has called this vessel “:now” meanwhile. Look at it, then name it again.',
         'disputed-spare'        => 'Somebody else has changed whether this vessel is spare. Look at it, then say it again.',
         'disputed-casts_before' => 'Cast in before: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
         'disputed-lasts'        => 'Good for: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
-        'disputed-origin'       => 'Where it is from: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
+        'disputed-origin'       => 'Where it is from: somebody else has written “:now” meanwhile. Look at it, then write it again.',
     ],
     'mixing' => [
         'mixed.*' => 'Write how much was mixed, such as 120 g.',

@@ -3,7 +3,12 @@
 declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\Calendar;
+use App\Interchange\Answers\CalendarEvent;
+use App\Turns\Turn;
+use App\Words\Words;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\Plans;
 
@@ -63,4 +68,36 @@ it('ends with a new address, with none, and shows nothing of another studio', fu
     $this->get('/feeds/' . str_repeat('a', 40) . '.ics')->assertNotFound();
     $this->actingAs($this->member('two@studio.example'));
     expect(saidBy((string) $this->get(($this->made)())->assertOk()->getContent(), 'SUMMARY'))->toBe([]);
+});
+
+it('never leaves out what is not known: it computes, or answers that it cannot', function (): void {
+    $address = ($this->made)();
+    $before = saidBy((string) $this->get($address)->getContent(), 'UID');
+    $this->piece->change(fn(array $document): array => ['title' => 'Larch, renamed'] + $document);
+    Cache::flush();
+    expect(saidBy((string) $this->get($address)->assertOk()->getContent(), 'UID'))->toEqualCanonicalizing($before);
+    // All turns are taken: a calendar that gets no answer keeps what it has.
+    Cache::flush();
+    $turns = array_map(fn(): ?Turn => Turn::take('answers', config()->integer('pensilis.long_at_once')), [1, 2]);
+    $this->get($address)->assertStatus(503)->assertHeader('Retry-After');
+    array_map(fn(?Turn $turn) => $turn?->giveBack(), $turns);
+    $this->get($address)->assertOk();
+});
+
+it('ends when its owner has a new password', function (): void {
+    $address = ($this->made)();
+    $this->user->update(['password' => 'another long password']);
+    $this->get($address)->assertNotFound();
+});
+
+it('writes no year that a calendar cannot read', function (): void {
+    $start = fn(int $year): CalendarEvent => new CalendarEvent(
+        "in {$year}",
+        new DateTimeImmutable("{$year}-12-31 23:00"),
+        (new DateTimeImmutable("{$year}-12-31 23:00"))->modify('+2 hours'),
+        'Pour',
+        'pour',
+    );
+    $written = (new Calendar(Words::metric(), new DateTimeImmutable('2026-03-01')))->write('Studio', [$start(9998), $start(9999)]);
+    expect(saidBy($written, 'DTSTART'))->toBe(['99981231T230000']);
 });

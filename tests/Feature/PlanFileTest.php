@@ -58,8 +58,11 @@ it('refuses a broken file with the place and the remedy, and keeps nothing of it
         json_encode(Plans::changed(['/studio/start' => "2026-03-02T08:00\0"], Plans::cone())),
         '/studio/start: This text holds a character',
     ],
-    'no character in a title' => [json_encode(Plans::changed(['/title' => "Cone\u{FFFE}"], Plans::cone())), '/title: This text holds a character'],
-    'a vessel that is a dot'  => [
+    'no character in a title' => [
+        json_encode(Plans::changed(['/title' => "Cone\u{FFFE}"], Plans::cone())),
+        '/title: This text holds a character',
+    ],
+    'a vessel that is a dot' => [
         json_encode(Plans::changed(['/vessel/diameter_mm' => 0.001], Plans::cone())), '/vessel/diameter_mm: This must be 1 or more',
     ],
     'markup as a title' => [json_encode(Plans::changed(['/title' => ''], Plans::cone())), '/title: Something must be written here'],

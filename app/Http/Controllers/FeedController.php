@@ -23,10 +23,21 @@ final class FeedController extends Controller
 {
     private const LETTERS = 40;
 
+    /** For which what is not known is computed; what comes out is kept for who asks again. */
+    private const SECONDS = 20.0;
+
+    /** s until a calendar may ask again */
+    private const RETRY = 60;
+
+    /** As long as not all is known it answers nothing: a calendar drops what is missing from an answer. */
     public function show(string $feed, Answers $answers): Response
     {
         $member = User::query()->with('studio')->where('feed_hash', hash('sha256', $feed))->firstOrFail();
-        $events = array_merge(...array_map(self::events(...), (new StudioDay($member->studio, $answers))->pieces()));
+        $pieces = (new StudioDay($member->studio, $answers))->pieces($member, self::SECONDS);
+        if (array_filter($pieces, fn(TodayPiece $one): bool => $one->agenda === null) !== []) {
+            return response('', Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => (string) self::RETRY]);
+        }
+        $events = array_merge(...array_map(self::events(...), $pieces));
         $calendar = (new Calendar(new Words($member->studio->units), now('UTC')->toImmutable()))->write($member->studio->name, $events);
 
         return self::away($calendar, 'text/calendar; charset=utf-8', 'studio.ics');

@@ -52,7 +52,8 @@ final class StudioController extends Controller
         DB::transaction(function () use ($typed, $seen): void {
             $studio = $this->studio()->refresh();
             $now = ['name' => $studio->name, 'units' => $studio->units->value];
-            $studio->update($seen->agreed($typed, $now, fn(string $key, string $now): string => Words::say('asked.studio.disputed', ['now' => $now])));
+            $says = fn(string $key, string $now): string => Words::say('asked.studio.disputed', ['now' => $now]);
+            $studio->update($seen->agreed($typed, $now, $says));
         });
 
         return back()->with('said', __('said.kept'));

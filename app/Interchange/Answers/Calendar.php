@@ -20,6 +20,8 @@ final readonly class Calendar
     /** Octets of a line, without its end (section 3.1). */
     private const LINE = 75;
 
+    private const LAST_YEAR = 9999;
+
     public function __construct(private Words $words, private DateTimeImmutable $stamp) {}
 
     public function of(PlanAnswer $answer): string
@@ -52,12 +54,12 @@ final readonly class Calendar
         return implode("\r\n", array_map(self::folded(...), [...$lines, 'END:VCALENDAR'])) . "\r\n";
     }
 
-    /** @return list<string> none where it has no time */
+    /** @return list<string> none where it has no time, or one for which RFC 5545 has no digits */
     private function event(CalendarEvent $event): array
     {
         $least = $event->start?->modify('+1 minute');
 
-        return $event->start === null || $event->end === null ? [] : [
+        return $event->start === null || $event->end === null || $event->end->format('Y') > self::LAST_YEAR ? [] : [
             'BEGIN:VEVENT', 'UID:' . hash('xxh64', $event->key) . '@pensilis.invalid', 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
             'DTSTART:' . $event->start->format('Ymd\THis'), 'DTEND:' . max($event->end, $least)->format('Ymd\THis'),
             'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind), 'END:VEVENT',

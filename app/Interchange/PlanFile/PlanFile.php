@@ -146,7 +146,8 @@ final class PlanFile
     }
 
     /**
-     * What is not nought and yet all but nothing, or no number at all, would be divided by somewhere; what no keyboard makes cannot be drawn.
+     * What is not nought and yet all but nothing, or no number at all, would be divided by somewhere; what no keyboard makes cannot be
+     * drawn.
      *
      * @param array<array-key, mixed> $document
      *

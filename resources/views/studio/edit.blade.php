@@ -122,7 +122,8 @@
             <h2 id="defaults">{{ __('places.studio.defaults') }}</h2>
             <form method="post" action="{{ route('studio.defaults', absolute: false) }}" id="defaults-form">
                 @csrf @method('patch')
-                <input type="hidden" name="saw" value="{{ $texts->saw(array_merge(...array_values($groups)), ['resin' => $studio->defaults['resin'] ?? '']) }}">
+                <input type="hidden" name="saw"
+                    value="{{ $texts->saw(array_merge(...array_values($groups)), ['resin' => $studio->defaults['resin'] ?? '']) }}">
                 <div class="fields">
                     <div class="field">
                         <label for="resin">{{ __('places.studio.resin') }}</label>

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\KeptCache;
 use App\Models\KeptFile;
 use App\Models\KeptSessions;
 use App\Models\Mesh;
@@ -11,6 +12,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Tests\Meshes;
@@ -100,3 +102,29 @@ it('shows what has failed without asking the database, which may be what has', f
     expect(view($page)->render())->toContain('<h1>')
         ->and(DB::getQueryLog())->toBe([]);
 })->with(['errors.500', 'errors.507']);
+
+it('tells of a disk that fills at the end of a transaction, and of others who hold the database', function (
+    string $says,
+    int $status,
+    string $head,
+): void {
+    Route::get('/fails', fn(): never => throw new PDOException("SQLSTATE[HY000]: General error: {$says}"))->middleware('web');
+    $this->get('/fails')->assertStatus($status)->assertSee($head)->assertSee('Nothing was changed');
+    $this->withHeader('HX-Request', 'true')->get('/fails')->assertStatus($status);
+})->with([
+    'full'   => ['13 database or disk is full', 507, 'No room left'],
+    'locked' => ['5 database is locked', 423, 'Others are writing'],
+]);
+
+it('reads what is there while the disk is full', function (): void {
+    $files = Mockery::mock(Filesystem::class)->makePartial();
+    $files->allows('put')->andThrow(new ErrorException('Write of 40 bytes failed with errno=28 No space left on device'));
+    $store = new KeptCache($files, sys_get_temp_dir() . '/pensilis-full-' . getmypid());
+    expect($store->put('answer', 42, 60))->toBeFalse()
+        ->and($store->get('answer'))->toBeNull();
+    // A member who was not seen for a while reads on, though that cannot be noted.
+    $this->travel(1)->hours();
+    DB::unprepared('create trigger full before update on sign_ins begin select raise(abort, \'database or disk is full\'); end');
+    $this->get('/pieces')->assertOk();
+    $this->get("/pieces/{$this->piece->id}")->assertOk();
+});

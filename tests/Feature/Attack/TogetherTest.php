@@ -236,7 +236,13 @@ it('puts changes of the studio and of a vessel together', function (): void {
     $this->patch("/shelf/vessels/{$vessel->id}", ['saw' => $saw, 'name' => 'Other'])->assertSessionHasErrors('name');
 });
 
-it('writes nothing back from an older page, and tells who changed the same', function (Closure $kept, string $page, string $key, string $theirs, string $mine): void {
+it('writes nothing back from an older page, and tells who changed the same', function (
+    Closure $kept,
+    string $page,
+    string $key,
+    string $theirs,
+    string $mine,
+): void {
     // Two have the same page open: one changes a field, the other another, then the same.
     $row = $kept($this->user->studio, $this->piece);
     $page = str_replace(['{row}', '{piece}'], [(string) ($row->id ?? ''), $this->piece->id], $page);
@@ -263,7 +269,8 @@ it('writes nothing back from an older page, and tells who changed the same', fun
         '/orders /orders/{row}', 'piece', '', OTHER,
     ],
     'an order, its note' => [
-        fn(Studio $studio) => $studio->orders()->create(['wanted' => 'A cone', 'note' => 'old']), '/orders /orders/{row}', 'note', 'new', 'other',
+        fn(Studio $studio) => $studio->orders()->create(['wanted' => 'A cone', 'note' => 'old']),
+        '/orders /orders/{row}', 'note', 'new', 'other',
     ],
     'a vessel, its casts' => [
         fn(Studio $studio) => $studio->vessels()->create(['name' => 'Round', 'document' => Plans::cone()['vessel'], 'casts_before' => 3]),

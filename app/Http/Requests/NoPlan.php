@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Words\Words;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Quantity\UnitSystem;
+
+/** What is answered where a press would leave a piece that makes no plan: why, in the units of who pressed. */
+final class NoPlan
+{
+    public static function because(PlanRefused $refusal): ValidationException
+    {
+        $user = Auth::user();
+        $words = new Words($user instanceof User ? $user->loadMissing('studio')->studio->units : UnitSystem::Metric);
+
+        return ValidationException::withMessages(['plan' => array_map($words->finding(...), $refusal->problems)]);
+    }
+}
