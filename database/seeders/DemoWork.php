@@ -12,6 +12,7 @@ use App\Models\Studio;
 use App\Models\User;
 use App\View\Page\PieceView;
 use App\View\Page\PourView;
+use Illuminate\Support\Carbon;
 
 /** How far the demo studio is with its pieces: heat and times of all are known, some are being poured, some are out of their molds. */
 final class DemoWork
@@ -50,5 +51,9 @@ final class DemoWork
             ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
             $pour->uses($grams),
         );
+        // Mixed when it was poured, and not while the demo was made.
+        $answer = $answers->kept($piece);
+        $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
+        $piece->mixings()->where('pour', $k)->update(['created_at' => min(now(), Carbon::instance($at ?? now()))]);
     }
 }
