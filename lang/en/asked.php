@@ -173,6 +173,7 @@ return [
             . 'an example.',
         'no-name'     => 'Row 1: there is no column “name”; the first line holds the names of the columns.',
         'too-long'    => 'The file has more than :most rows; send it in parts.',
+        'columns'     => 'Row 1: at most :most columns, each with a name of at most :long characters.',
         'same-column' => 'Row 1: two columns have the same name; take one out.',
         'row'         => 'Row :row, column :column: :why',
         'nameless'    => 'write what it is called.',

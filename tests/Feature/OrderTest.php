@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Order;
 use App\Models\OrderStage;
+use App\Models\Studio;
 use Illuminate\Http\UploadedFile;
 use Tests\Plans;
 
@@ -58,13 +59,23 @@ it('D17 takes orders as a table, out and in, all rows or none', function (): voi
     $send("wanted,whom,due,price,stage,note\n{$rows}")->assertSessionHasNoErrors();
     expect(($this->orders)()->count())->toBe(2)->and(($this->orders)()->first()->note)->toBe('quick, please');
     $table = $this->get('/orders/table.csv')->assertOk()->getContent();
+    // What went out and comes back is the same orders, with what was changed in the table.
+    $send(str_replace(',85,', ',95,', $table))->assertSessionHasNoErrors();
+    expect(($this->orders)()->pluck('price')->all())->toBe([95.0, null]);
     ($this->orders)()->forceDelete();
     $send($table)->assertSessionHasNoErrors();
-    expect($this->get('/orders/table.csv')->getContent())->toBe($table);
+    $unnumbered = fn(string $rows): string => (string) preg_replace('/^\d+,/m', '', $rows);
+    expect($unnumbered($this->get('/orders/table.csv')->getContent()))->toBe($unnumbered($table));
+    // The number of another studio's order is no number here.
+    $others = Studio::query()->create(['name' => 'Another', 'units' => 'metric'])->orders()->create(['wanted' => 'Theirs']);
+    $send("id,wanted\n{$others->id},Mine\n")->assertSessionHasNoErrors();
+    expect($others->refresh()->wanted)->toBe('Theirs')->and(($this->orders)()->count())->toBe(3);
+    ($this->orders)()->where('wanted', 'Mine')->forceDelete();
     foreach ([
-        "wanted,price\nCone,dear\n"      => 'Row 2, column price', "wanted,due\nCone,soon\n" => 'Row 2, column due',
-        "wanted,stage\nCone,somewhere\n" => 'Row 2, column stage', "wanted,whom\n,the hut\n" => 'column wanted',
-        "whom\nthe hut\n"                => 'Row 1', "wanted,colour\nCone,red\n" => 'Row 1', '' => 'no rows',
+        "wanted,price\nCone,dear\n"                     => 'Row 2, column price', "wanted,due\nCone,soon\n" => 'Row 2, column due',
+        "wanted,stage\nCone,somewhere\n"                => 'Row 2, column stage', "wanted,whom\n,the hut\n" => 'column wanted',
+        "whom\nthe hut\n"                               => 'Row 1', "wanted,colour\nCone,red\n" => 'Row 1', '' => 'no rows',
+        str_repeat('a.', 30_000) . "a,wanted\n1,Cone\n" => 'Row 1: at most',
     ] as $text => $says) {
         $send($text)->assertSessionHasErrors('table');
         expect(implode(' ', session('errors')->get('table')))->toContain($says);

@@ -32,16 +32,20 @@ final class OrderTableController extends Controller
 
             return array_values(array_map(fn(string $column): array => [$column, $found->first($column)], $found->keys()));
         });
-        if ($problems === [] && $this->studio()->orders()->count() + count($rows) > Order::MOST) {
+        $known = $this->studio()->orders()->findMany(array_column($rows, 'id'))->keyBy('id');
+        $new = array_filter($rows, fn(array $row): bool => !$known->has((int) ($row['id'] ?? 0)));
+        if ($problems === [] && $this->studio()->orders()->count() + count($new) > Order::MOST) {
             $problems = [__('asked.order.most', ['most' => Order::MOST])];
         }
         if ($problems !== []) {
             return redirect()->route('orders')->withErrors(['table' => $problems]);
         }
-        DB::transaction(fn() => array_map(
-            fn(array $row): Order => $this->studio()->orders()->create(EditOrder::kept($row)),
-            $rows,
-        ));
+        DB::transaction(function () use ($rows, $known): void {
+            foreach ($rows as $row) {
+                $order = $known->get((int) ($row['id'] ?? 0)) ?? $this->studio()->orders()->make();
+                $order->fill(EditOrder::kept(array_diff_key($row, ['id' => 1])))->save();
+            }
+        });
 
         return redirect()->route('orders')->with('said', trans_choice('said.rows-read', count($rows)));
     }

@@ -8,15 +8,17 @@ use App\Models\Order;
 use App\Words\Words;
 use Closure;
 
-/** Orders as a table: one row each, the same columns out and in. */
+/** Orders as a table: one row each, the same columns out and in. A row with the number of an order is that order. */
 final class OrderSheet
 {
+    private const COLUMNS = ['id', ...Order::PLAIN];
+
     /** @param iterable<Order> $orders */
     public static function write(iterable $orders): string
     {
-        $table = [Order::PLAIN];
+        $table = [self::COLUMNS];
         foreach ($orders as $order) {
-            $table[] = array_values($order->plain());
+            $table[] = [(string) $order->id, ...array_values($order->plain())];
         }
 
         return Csv::write($table);
@@ -31,8 +33,8 @@ final class OrderSheet
     {
         return Table::read(
             $text,
-            fn(array $columns): ?string => array_diff($columns, Order::PLAIN) === [] && in_array('wanted', $columns, true)
-                ? null : Words::say('asked.order.columns', ['columns' => implode(', ', Order::PLAIN)]),
+            fn(array $columns): ?string => array_diff($columns, self::COLUMNS) === [] && in_array('wanted', $columns, true)
+                ? null : Words::say('asked.order.columns', ['columns' => implode(', ', self::COLUMNS)]),
             function (array $columns, array $row) use ($wrong): array {
                 $said = [];
                 foreach ($columns as $i => $column) {

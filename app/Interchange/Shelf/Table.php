@@ -11,6 +11,11 @@ final class Table
 {
     private const MOST_ROWS = 3000;
 
+    private const MOST_COLUMNS = 200;
+
+    /** Characters of the name of a column. */
+    private const LONGEST_NAME = 100;
+
     /** Problems that are told at once. */
     private const MOST_TOLD = 20;
 
@@ -31,6 +36,9 @@ final class Table
             return [[], [__('asked.table.empty')]];
         }
         $columns = array_shift($rows);
+        if (count($columns) > self::MOST_COLUMNS || max([0, ...array_map(mb_strlen(...), $columns)]) > self::LONGEST_NAME) {
+            return [[], [__('asked.table.columns', ['most' => self::MOST_COLUMNS, 'long' => self::LONGEST_NAME])]];
+        }
         $wrong = $headed($columns);
         if ($wrong !== null) {
             return [[], [$wrong]];
