@@ -10,6 +10,7 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Scheduling\WorkingHours;
 
 /**
  * Steps on set surfaces among pours that have their times: when each can be done, and from when each surface may be covered. Where the
@@ -31,18 +32,18 @@ final readonly class AppliedSteps
         $plan = $simulation->plan;
         foreach ($simulation->layout->pours as $k => $pour) {
             $steps = array_filter($pour->coat->applied, fn(Applied $one): bool => !$one->isWet);
-            $free = self::hardened($simulation, $k, $steps);
-            foreach ($steps as $applied) {
-                $start = self::readyFor($simulation, $applied, $k);
-                if ($start === null) {
-                    continue;
-                }
-                $start = max($start, $free);
-                $fits = $plan->studio->hours->firstFit($start, $applied->hands()) ?? $start;
-                $until[$k] = $fits + $applied->takes();
-                // Where a given pour leaves it no room, it is done as soon as it can be.
-                $start = $until[$k] <= ($simulation->pours[$k + 1]->startHour ?? INF) ? $fits : $start;
-                $free = $start + $applied->takes();
+            $even = self::starts($simulation, $k, $steps, self::hardened($simulation, $k, $steps, true), $plan->studio->hours);
+            if ($even === []) {
+                continue;
+            }
+            $until[$k] = max($even) + $steps[array_key_last($even)]->takes();
+            // Where a given pour leaves no room within the hours, each step is done as soon as it can be.
+            $isLate = $until[$k] > ($simulation->pours[$k + 1]->startHour ?? INF);
+            $starts = $isLate
+                ? self::starts($simulation, $k, $steps, self::hardened($simulation, $k, $steps, false), WorkingHours::always())
+                : $even;
+            foreach ($starts as $n => $start) {
+                $applied = $steps[$n];
                 $name = $applied->isMirrored($plan->setup->viewed) ? 'apply-mirrored' : 'apply';
                 $tasks[] = new Task(
                     TaskKind::Apply,
@@ -68,23 +69,43 @@ final readonly class AppliedSteps
     }
 
     /**
-     * From when a surface that is sanded first, within the hours, may be decorated, so that it is done when the next pour comes; 0 where
-     * that one bonds.
+     * @param array<int, Applied> $steps
+     * @param float               $free  hour before which none may begin
+     *
+     * @return array<int, float> when each begins that the surface is ever ready for, one after another
+     */
+    private static function starts(Simulation $simulation, int $k, array $steps, float $free, WorkingHours $hours): array
+    {
+        $starts = [];
+        foreach ($steps as $n => $applied) {
+            $ready = self::readyFor($simulation, $applied, $k);
+            if ($ready !== null) {
+                $from = max($ready, $free);
+                $starts[$n] = $hours->firstFit($from, $applied->hands()) ?? $from;
+                $free = $starts[$n] + $applied->takes();
+            }
+        }
+
+        return $starts;
+    }
+
+    /**
+     * From when a surface that is sanded first may be decorated, so that it is done when the next pour comes; 0 where that one bonds.
+     * Within the hours it is sanded once it is hard.
      *
      * @param array<int, Applied> $steps
      */
-    private static function hardened(Simulation $simulation, int $k, array $steps): float
+    private static function hardened(Simulation $simulation, int $k, array $steps, bool $inHours): float
     {
-        $next = $simulation->pours[$k + 1]->startHour ?? null;
-        if ($next === null || $simulation->pours[$k]->window()->joint($next - $simulation->pours[$k]->startHour) !== Joint::Sanded) {
+        [$pour, $next] = [$simulation->pours[$k], $simulation->pours[$k + 1]->startHour ?? null];
+        if ($next === null || $pour->window()->joint($next - $pour->startHour) !== Joint::Sanded) {
             return 0.0;
         }
+        $last = $next - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
+        $hard = $pour->startHour + $pour->window()->hard();
+        $sands = max($last - Session::SANDING, is_finite($hard) ? $hard : 0.0);
 
-        $takes = array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
-        $hard = $simulation->pours[$k]->startHour + $simulation->pours[$k]->window()->hard();
-        $sands = max($next - $takes - Session::SANDING, is_finite($hard) ? $hard : 0.0);
-
-        return ($simulation->plan->studio->hours->firstFit($sands, Session::SANDING) ?? $sands) + Session::SANDING;
+        return $inHours ? ($simulation->plan->studio->hours->firstFit($sands, Session::SANDING) ?? $sands) + Session::SANDING : $last;
     }
 
     private static function readyFor(Simulation $simulation, Applied $applied, int $k): ?float

@@ -86,8 +86,8 @@ it('refuses what cannot be, at its place, keeps what was typed and changes nothi
 })->with([
     'a word for a length'     => ['/vessel/diameter_mm', 'wide', 'does not read as a number'],
     'nothing for a length'    => ['/vessel/height_mm', '', 'write for example'],
-    'a vessel of no width'    => ['/vessel/diameter_mm', '0', 'must be above 0'],
-    'a vessel of a mile'      => ['/vessel/diameter_mm', '900 m', 'must be 5000 or less'],
+    'a vessel of no width'    => ['/vessel/diameter_mm', '0', 'must be 1 or more'],
+    'a vessel of a mile'      => ['/vessel/diameter_mm', '900 m', 'must be 3000 or less'],
     'grams of height'         => ['/vessel/height_mm', '60 g', 'not a unit of length'],
     'filled above the rim'    => ['/vessel/fill_mm', '80 mm', 'above the rim'],
     'kelvin'                  => ['/ambient/celsius', '294 °C', 'looks like kelvin'],
