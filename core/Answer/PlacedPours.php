@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Window;
 use Pensilis\Thermal\HeatRun;
 
@@ -55,18 +56,19 @@ final readonly class PlacedPours
     }
 
     /**
-     * @param list<float>       $starts
-     * @param list<Window>      $windows
-     * @param array<int, float> $begun   hours at which pours were begun, by number
+     * @param list<float>    $starts
+     * @param list<Window>   $windows
+     * @param list<PourWork> $work    of each: when it was begun, and whether it goes onto wet resin
      *
      * @return list<Joint>|null null where one of them is no joint; of what was begun, whatever it is
      */
-    public static function joints(array $starts, array $windows, array $begun = []): ?array
+    public static function joints(array $starts, array $windows, array $work): ?array
     {
         $joints = [];
         for ($k = 1; $k < count($starts); $k++) {
             $after = $starts[$k] - $starts[$k - 1];
-            $joints[] = $windows[$k - 1]->allows($after) ?? (isset($begun[$k]) ? $windows[$k - 1]->joint($after) : null);
+            $wet = $after < $windows[$k - 1]->gels ? Joint::Wet : null;
+            $joints[] = ($work[$k]->isOnWet ? $wet : $windows[$k - 1]->allows($after)) ?? ($work[$k]->begun !== null ? $windows[$k - 1]->joint($after) : null);
         }
 
         return in_array(null, $joints, true) ? null : $joints;

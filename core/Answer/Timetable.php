@@ -111,7 +111,7 @@ final class Timetable
             if (count($came) === count($starts)) {
                 $run->settle(self::latest($starts));
                 $came = self::windows($run);
-                $joints = PlacedPours::joints($starts, $came, $this->happened->begun);
+                $joints = PlacedPours::joints($starts, $came, $this->work());
                 $bare = $joints === null ? $bare : PlacedPours::after($run, $starts, $joints);
                 $wanted = $joints === null ? [] : $this->wantedRoom($run);
                 if ($bare !== null && $joints !== null && $wanted === []) {
@@ -191,6 +191,10 @@ final class Timetable
             if (isset($begun[$k + 1])) {
                 continue;
             }
+            if ($this->layout->pours[$k + 1]->isOnWet ?? false) {
+                $at += 3600.0 * $this->work()[$k]->hours;
+                continue;
+            }
             $run->goOnUntil(fn(PourTrack $track): bool => $track->opens !== null, $longest);
             $this->kept = $first === null ? $this->kept : [$first->followed($run)];
             if ($run->tracks()[$k]->opens === null) {
@@ -240,8 +244,9 @@ final class Timetable
                 $this->kept[$k - 1] = $this->kept[$k - 1]->followed($run);
             }
             $run->advance(3600.0 * $starts[$k]);
-            $isMade = $k === 0 || isset($this->happened->begun[$k])
-                || self::joint($run) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]);
+            $isMade = $k === 0 || isset($this->happened->begun[$k]) || ($pour->isOnWet
+                ? $run->tracks()[$k - 1]->gelFirst === null
+                : self::joint($run) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]));
             if (!$isMade) {
                 break;
             }
@@ -292,6 +297,7 @@ final class Timetable
                 PourActs::of($this->plan, $this->layout, $k)->hours(),
                 max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground, $this->happened->now),
                 $this->happened->begun[$k] ?? null,
+                $pour->isOnWet,
             );
         }
 

@@ -9,7 +9,7 @@ namespace Pensilis\Scheduling;
  * can be had.
  *
  * Cost: days until the last start, and so many for every sanded joint. Candidates: first starts within a week by half hours,
- * bonded ones spread over their window, sanded ones on four days, each on a quarter of an hour where that fits. Pour by pour, as what is
+ * bonded ones spread over their window, sanded ones on four days, those onto wet resin before that gels, each on a quarter of an hour where that fits. Pour by pour, as what is
  * left to do depends only on the pour and its start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all
  * where the pours are few (dynamic programming with a beam). Hours of the plan.
  */
@@ -82,8 +82,9 @@ final class StartSearch
         [$ready, $soonest, $latest] = [$this->work[0]->ready, 0.0, 0.0];
         $starts = $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST);
         for ($k = 1; isset($this->work[$k]); $k++) {
-            $soonest += $this->windows[$k - 1]->opens;
-            $latest += $this->windows[$k - 1]->closes;
+            $window = $this->windows[$k - 1];
+            $soonest += $this->work[$k]->isOnWet ? $this->work[$k - 1]->hours : $window->opens;
+            $latest += $this->work[$k]->isOnWet ? $window->gels : $window->closes;
             [$from, $to] = [$this->work[$k]->ready - $latest, $this->work[$k]->ready - $soonest + self::WAITING];
             if ($from > $ready && is_finite($from)) {
                 array_push($starts, ...$this->slots(0, $from, $to, Session::PREPARING, self::MOST_WAITING));
@@ -161,6 +162,11 @@ final class StartSearch
             return [[$begun, $window->allows($begun - $start) === Joint::Chemical ? 0.0 : $this->sanding]];
         }
         $ready = $this->work[$k + 1]->ready;
+        if ($this->work[$k + 1]->isOnWet) {
+            [$from, $to] = [max($start + $this->work[$k]->hours, $ready), $start + $window->gels - self::MARGIN];
+
+            return array_map(fn(float $slot): array => [$slot, 0.0], $this->slots($k + 1, $from, $to, 0.0, self::MOST_BONDED));
+        }
         $margin = min(self::MARGIN, 0.25 * ($window->closes - $window->opens));
         $from = max($start + $window->opens + $margin, $ready);
         $next = [];

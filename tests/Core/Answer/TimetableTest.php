@@ -8,6 +8,7 @@ use Pensilis\Answer\Timetable;
 use Pensilis\Bench\PourActs;
 use Pensilis\Layout\Draft;
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
@@ -78,13 +79,22 @@ it('says below which pour it never sets', function (): void {
 it('names the joints that windows make of starts', function (): void {
     // Gelled after 5 hours, coated from 8 to 20, hard after 40.
     $window = new Window(5.0, 8.0, 20.0, 40.0);
+    $joints = fn(array $starts, bool $wet = false): ?array => PlacedPours::joints(
+        $starts,
+        [$window, $window],
+        array_fill(0, 3, new PourWork(0.5, 0.0, isOnWet: $wet)),
+    );
     expect(PlacedPours::made([0.0, 10.0, 60.0, 61.0], [$window, $window, $window]))
         ->toBe([Joint::Chemical, Joint::Sanded, Joint::Wet])
-        ->and(PlacedPours::joints([0.0, 10.0, 60.0], [$window, $window]))->toBe([Joint::Chemical, Joint::Sanded])
-        // On liquid, too soft, or neither tacky nor hard: no joint at all.
-        ->and(PlacedPours::joints([0.0, 1.0], [$window]))->toBeNull()
-        ->and(PlacedPours::joints([0.0, 6.0], [$window]))->toBeNull()
-        ->and(PlacedPours::joints([0.0, 30.0], [$window]))->toBeNull();
+        ->and($joints([0.0, 10.0, 60.0]))->toBe([Joint::Chemical, Joint::Sanded])
+        // On liquid, too soft, or neither tacky nor hard and sanded: no joint at all.
+        ->and($joints([0.0, 1.0]))->toBeNull()
+        ->and($joints([0.0, 6.0]))->toBeNull()
+        ->and($joints([0.0, 30.0]))->toBeNull()
+        ->and($joints([0.0, 40.1]))->toBeNull()
+        // Onto wet resin it is meant, until that gels.
+        ->and($joints([0.0, 1.0], true))->toBe([Joint::Wet])
+        ->and($joints([0.0, 10.0], true))->toBeNull();
 });
 
 it('finds for pours that are given the times that it finds for its own', function (): void {
@@ -119,4 +129,19 @@ it('leaves room for what is applied on a set surface when times are found anew',
         // Without them the second pour comes sooner than they would be done.
         ->and($bare->simulation->starts()[1])->toBeLessThan($steps->until[0])
         ->and(array_filter(Facts::words($answer->findings), fn(string $word): bool => $word === 'no-time-to-apply'))->toBe([]);
+});
+
+it('finds a time for what is poured while the pour below is wet, before that gels', function (): void {
+    $given = Plans::changed(['/pours/1/joint' => 'wet', '/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]], [
+        'inclusions' => [],
+    ] + Plans::coneWithPours());
+    $answer = (new Planner(new SharedCalibrations()))->timed(Plans::read([], $given));
+    [$first, $second, $third] = $answer->simulation->pours ?? [];
+    expect($answer->isFeasible())->toBeTrue()
+        ->and(array_map(fn(Joint $one): string => $one->value, $answer->joints))->toBe(['wet', 'chemical'])
+        ->and($second->startHour - $first->startHour)->toBeLessThan($first->gelFirst)
+        // Not before the first is poured and gone over.
+        ->and($second->startHour - $first->startHour)->toBeGreaterThan(0.5)
+        ->and($third->startHour - $second->startHour)->toBeGreaterThanOrEqual($second->recoatOpens)
+        ->and(Facts::words($answer->findings))->not->toContain('wet-missed');
 });
