@@ -7,7 +7,6 @@ namespace Pensilis\Judgement;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
-use Pensilis\Geometry\Contact;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Hold;
@@ -177,34 +176,16 @@ final readonly class LayoutJudge implements Judge
     private function overlaps(): array
     {
         $found = [];
-        foreach ($this->plan->inclusions as $i => $one) {
-            foreach (array_slice($this->plan->inclusions, $i + 1, null, true) as $j => $other) {
-                if ($this->meet($one, $other)) {
-                    $found[] = Finding::of(
-                        Code::ObjectsOverlap,
-                        "/inclusions/{$j}/at_mm",
-                        names: ['object' => $other->id, 'other' => $one->id],
-                        with: $i,
-                    );
-                }
-            }
+        foreach (Overlaps::of($this->plan->inclusions, $this->layout) as $n => $other) {
+            $found[] = Finding::of(
+                Code::ObjectsOverlap,
+                "/inclusions/{$n}/at_mm",
+                names: ['object' => $this->plan->inclusions[$n]->id, 'other' => $this->plan->inclusions[$other]->id],
+                with: $other,
+            );
         }
 
         return $found;
-    }
-
-    private function meet(Inclusion $one, Inclusion $other): bool
-    {
-        [$height, $there] = [$this->layout->bottomOf($one), $this->layout->bottomOf($other)];
-        foreach ($one->places as [$x, $y]) {
-            foreach ($other->places as [$ox, $oy]) {
-                if (Contact::overlap($one->solid, [$x, $y, $height], $other->solid, [$ox, $oy, $there])) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /** @return list<Finding> */

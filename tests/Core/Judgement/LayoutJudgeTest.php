@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use Pensilis\Finding\Finding;
+use Pensilis\Geometry\Contact;
 use Pensilis\Judgement\LayoutJudge;
+use Pensilis\Judgement\Overlaps;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
+use Pensilis\Numerics\Lehmer;
 use Tests\Facts;
 use Tests\Plans;
 
@@ -105,3 +109,30 @@ it('gives reasons with a place even where nothing can be drawn', function (): vo
         ->and($draft->reasons[0]->pointer)->toBe('/inclusions/0')
         ->and($draft->reasons[0]->mend?->pointer)->toBe('/inclusions/0/target_bottom_mm');
 });
+
+it('tells of each object the first that it lies in, as looking at every pair does', function (int $seed): void {
+    $chance = Lehmer::from($seed);
+    $between = function (float $from, float $to) use ($chance): float {
+        $chance->next();
+
+        return $from + ($to - $from) * $chance->current();
+    };
+    $objects = array_map(fn(int $n): array => [
+        'id'       => "o{$n}", 'shape' => ['disc', 'box', 'ellipsoid'][$n % 3], 'size_mm' => [$between(4, 20), $between(4, 20), 6],
+        'at_mm'    => [$between(-60, 60), $between(-60, 60)], 'target_bottom_mm' => [2, 5, 30][$n % 3], 'tolerance_mm' => 1,
+        'material' => ['skeleton_g_cm3' => 2.6],
+    ], range(0, 39));
+    $plan = Plans::read(['/vessel/diameter_mm' => 200, '/inclusions' => $objects]);
+    $layout = Draft::of($plan)->layout ?? Layout::given(Plans::read(['/inclusions' => $objects], Plans::coneWithPours()));
+    $expected = [];
+    foreach ($plan->inclusions as $j => $other) {
+        foreach (array_slice($plan->inclusions, 0, $j) as $i => $one) {
+            $place = fn(Inclusion $it): array => [...$it->places[0], $layout->bottomOf($it)];
+            if (Contact::overlap($one->solid, $place($one), $other->solid, $place($other))) {
+                $expected[$j] = $i;
+                break;
+            }
+        }
+    }
+    expect(Overlaps::of($plan->inclusions, $layout))->toBe($expected)->not->toBe([]);
+})->with([1, 2, 3]);
