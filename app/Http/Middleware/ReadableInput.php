@@ -22,8 +22,8 @@ final class ReadableInput
     /** Of a form that is typed; files come otherwise. */
     private const MOST_BYTES = 8_000_000;
 
-    /** Control characters but tab and line feed; byte order marks; what turns the direction of a line. */
-    private const UNTYPED = '/[\x00-\x08\x0B-\x1F\x7F]|\x{FEFF}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+    /** Control characters but tab and line feed; byte order marks and what is no character; what turns the direction of a line. */
+    private const UNTYPED = '/[\x00-\x08\x0B-\x1F\x7F]|[\x{FEFF}\x{FFFE}\x{FFFF}]|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

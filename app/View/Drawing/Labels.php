@@ -84,9 +84,14 @@ final class Labels
         foreach ($this->candidates($x, $y, $halfX, $halfY, $wide) as $order => [$cx, $cy]) {
             $box = [$cx - 0.5 * $wide, $cy - 0.5 * $this->size, $cx + 0.5 * $wide, $cy + 0.5 * $this->size];
             $onNames = self::shared($box, $this->near($this->names, $box), -1);
-            $in = self::ON_NAME * $onNames + self::BEYOND * $this->beyond($box) + self::ON_LINE * $this->crossed($box)
-                + self::shared($box, $this->near($this->things, $box), $n);
-            $cost = $in + self::LATER * $order * $wide * $this->size;
+            $late = self::LATER * $order * $wide * $this->size;
+            $in = self::ON_NAME * $onNames + self::BEYOND * $this->beyond($box);
+            // Things and lines only make it worse: in a heap of hundreds they are not looked at in vain.
+            if ($in + $late >= $least) {
+                continue;
+            }
+            $in += self::ON_LINE * $this->crossed($box) + self::shared($box, $this->near($this->things, $box), $n);
+            $cost = $in + $late;
             if ($cost < $least) {
                 [$best, $least, $covered] = [[$cx, $cy], $cost, $onNames + $this->beyond($box)];
             }
