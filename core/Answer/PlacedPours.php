@@ -67,8 +67,10 @@ final readonly class PlacedPours
         $joints = [];
         for ($k = 1; $k < count($starts); $k++) {
             $after = $starts[$k] - $starts[$k - 1];
-            $wet = $after < $windows[$k - 1]->gels ? Joint::Wet : null;
-            $joints[] = ($work[$k]->isOnWet ? $wet : $windows[$k - 1]->allows($after)) ?? ($work[$k]->begun !== null ? $windows[$k - 1]->joint($after) : null);
+            $window = $windows[$k - 1];
+            $wet = $after < $window->gels ? Joint::Wet : null;
+            $joint = $work[$k]->isOnWet ? $wet : $window->allows($after);
+            $joints[] = $joint ?? ($work[$k]->begun === null ? null : $window->joint($after));
         }
 
         return in_array(null, $joints, true) ? null : $joints;

@@ -19,6 +19,7 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\ConstantAmbient;
 use Pensilis\Thermal\HeatRun;
 
 /**
@@ -52,6 +53,10 @@ final readonly class PourSearch
         $draft = Draft::found($this->plan);
         if ($draft->layout === null) {
             return Trial::refused($draft->reasons, null);
+        }
+        $warm = $this->tooWarmARoom($draft->layout);
+        if ($warm !== null) {
+            return Trial::refused([$warm], $draft->layout);
         }
         $last = $this->tried($draft->layout, $most, false);
         if ($last->isRefused() || $last->isCool()) {
@@ -148,6 +153,21 @@ final readonly class PourSearch
         }
 
         return $found;
+    }
+
+    /** A pour that may get no warmer than the room is, whatever its depth: what is asked before any heat is followed. */
+    private function tooWarmARoom(Layout $layout): ?Finding
+    {
+        foreach ($this->plan->ambient instanceof ConstantAmbient ? array_keys($layout->pours) : [] as $k) {
+            [$room, $limit] = [Temperature::kelvin($this->plan->ambient->at(0.0)), Simulation::limit($this->plan, $layout, $k, INF)];
+            if ($limit < $room->c()) {
+                return Finding::of(Code::TooHotRoom, '/ambient', [
+                    'room' => $room, 'pour' => Number::count($k + 1), 'allowed' => Temperature::celsius($limit),
+                ]);
+            }
+        }
+
+        return null;
     }
 
     /** How many pours would be cool, if their heat went with their depth. */

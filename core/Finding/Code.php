@@ -152,6 +152,7 @@ enum Code: string
     case TooHotAnyDepth = 'too-hot.any-depth';
     case TooHotForLayers = 'too-hot.for-layers';
     case TooHotEverywhere = 'too-hot.everywhere';
+    case TooHotRoom = 'too-hot.room';
     case ObjectTooHot = 'object-too-hot';
     case SheetRunsHot = 'sheet-runs-hot';
     case NoGel = 'no-gel';

@@ -9,9 +9,9 @@ namespace Pensilis\Scheduling;
  * can be had.
  *
  * Cost: days until the last start, and so many for every sanded joint. Candidates: first starts within a week by half hours,
- * bonded ones spread over their window, sanded ones on four days, those onto wet resin before that gels, each on a quarter of an hour where that fits. Pour by pour, as what is
- * left to do depends only on the pour and its start: of equal starts the cheapest goes on, and of all the so many cheapest, which are all
- * where the pours are few (dynamic programming with a beam). Hours of the plan.
+ * bonded ones spread over their window, sanded ones on four days, those onto wet resin before that gels, each on a quarter of an hour
+ * where that fits. Pour by pour, as what is left to do depends only on the pour and its start: of equal starts the cheapest goes on, and
+ * of all the so many cheapest, which are all where the pours are few (dynamic programming with a beam). Hours of the plan.
  */
 final class StartSearch
 {

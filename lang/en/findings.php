@@ -280,6 +280,9 @@ return [
     ],
     'too-hot.for-layers' => ['says' => 'Pours of :deepest and more get too hot, and thinner ones leave no layers for the objects.'],
     'too-hot.everywhere' => ['says' => 'No depth was found at which every pour stays cool.'],
+    'too-hot.room'       => [
+        'says' => 'The room is :room, and pour :pour may reach :allowed at most. Raise the limit, or cast it in a cooler room.',
+    ],
     'object-too-hot'     => ['says' => '“:object” gets :met hot and stands :bears.'],
     'sheet-runs-hot'     => [
         'says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken '
