@@ -24,7 +24,10 @@ final class SecurityHeaders
         }
         $to = $response->headers->get('Location');
         if ($to !== null) {
-            $response->headers->set('Location', self::here($to, $request));
+            $here = self::here($to, $request);
+            // Its page too names no host, as that may be anybody's.
+            $response->setContent(str_replace(e($to), e($here), (string) $response->getContent()));
+            $response->headers->set('Location', $here);
         }
         // A page of a member is not shown again by the Back key once they have signed out.
         if (str_contains((string) $response->headers->get('Content-Type'), 'html')) {

@@ -201,7 +201,8 @@ it('leads nowhere that a forged host or referrer names', function (): void {
         $this->get('/'),
         $this->post("/pieces/{$piece->id}/copies"),
     ] as $answer) {
-        expect((string) $answer->headers->get('Location'))->toStartWith('/')->not->toContain('evil')->not->toStartWith('//');
+        expect((string) $answer->headers->get('Location'))->toStartWith('/')->not->toContain('evil')->not->toStartWith('//')
+            ->and((string) $answer->getContent())->not->toContain('evil');
     }
     $page = $this->get("/pieces/{$piece->id}")->assertOk()->getContent();
     expect($page)->not->toContain('evil.example');
