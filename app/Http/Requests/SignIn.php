@@ -12,7 +12,6 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Str;
 use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 
@@ -36,11 +35,11 @@ final class SignIn extends FormRequest
 
     private const COOKIE = 'known_place';
 
+    /** Of bcrypt, where nothing else is set. */
+    private const ROUNDS = 12;
+
     /** How long a place stays known, minutes. */
     private const KNOWN_FOR = 525600;
-
-    /** What an unknown account is compared with, of the usual cost. */
-    private static ?string $nobody = null;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -65,7 +64,7 @@ final class SignIn extends FormRequest
         }
         $user = (new Timebox())->call(function (Timebox $box) use ($email): ?User {
             $user = User::query()->where('email', $email)->first();
-            $hash = $user->password ?? (self::$nobody ??= Hash::make(Str::random(20)));
+            $hash = $user->password ?? self::nobody();
             if (!Hash::check($this->string('password')->toString(), $hash) || $user === null) {
                 return null;
             }
@@ -90,6 +89,14 @@ final class SignIn extends FormRequest
     public function messages(): array
     {
         return Words::asked('account');
+    }
+
+    /** What an unknown account is compared with: of no password, and as much work as any. */
+    private static function nobody(): string
+    {
+        $rounds = config('hashing.bcrypt.rounds');
+
+        return sprintf('$2y$%02d$', is_numeric($rounds) ? $rounds : self::ROUNDS) . str_repeat('.', 53);
     }
 
     /** @return array<string, array{int, int}> how often, within so many seconds, by key */

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Notifications\AccountIsThere;
 use App\Notifications\StudioInvitation;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\RateLimiter;
@@ -246,4 +247,20 @@ it('shows no page again once its reader has signed out, and says no more than it
     }
     $this->call('TRACE', '/pieces')->assertStatus(405)->assertSee('Nothing was changed');
     $this->put('/pieces')->assertStatus(405)->assertHeader('X-Content-Type-Options', 'nosniff');
+});
+
+it('works as much for an account that is not there as for one that is', function (): void {
+    $this->member('there@studio.example');
+    $hashed = [];
+    Hash::shouldReceive('check')->andReturnUsing(function (string $password, string $hash) use (&$hashed): bool {
+        $hashed[] = $hash;
+
+        return password_verify($password, $hash);
+    });
+    foreach (['there@studio.example', 'nobody@studio.example'] as $email) {
+        $this->post('/sign-in', ['email' => $email, 'password' => 'not the password'])->assertSessionHasErrors('email');
+    }
+    // One comparison each, of one cost, and nothing else that is hashed.
+    expect($hashed)->toHaveCount(2)
+        ->and(password_get_info($hashed[1]))->toEqual(password_get_info($hashed[0]));
 });
