@@ -57,6 +57,9 @@ final class Timetable
     /** @var array<int, Stage> by pour */
     private array $kept = [];
 
+    /** @var non-empty-list<PourWork>|null once it was asked for */
+    private ?array $work = null;
+
     /** @param float|null $sanding days that a sanded joint is worth, where other than the plan says */
     public function __construct(
         private readonly Plan $plan,
@@ -290,6 +293,12 @@ final class Timetable
 
     /** @return non-empty-list<PourWork> */
     private function work(): array
+    {
+        return $this->work ??= $this->findWork();
+    }
+
+    /** @return non-empty-list<PourWork> */
+    private function findWork(): array
     {
         $work = [];
         foreach ($this->layout->pours as $k => $pour) {
