@@ -9,6 +9,7 @@ use App\Http\Refusal;
 use App\Http\Requests\NoPlan;
 use App\Models\ChangedMeanwhile;
 use App\Models\NoRoom;
+use App\Turns\NoTurn;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -50,6 +51,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(NoRoom $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response('', Response::HTTP_INSUFFICIENT_STORAGE)
             : response()->view('errors.507', [], Response::HTTP_INSUFFICIENT_STORAGE));
+        $exceptions->render(fn(NoTurn $busy, Request $request) => (
+            $request->headers->has('HX-Request')
+            ? response()->view('partials.refusal', ['messages' => [__('said.refused.busy')]], Response::HTTP_SERVICE_UNAVAILABLE)
+                ->withHeaders(Refusal::HEADERS)
+            : response()->view('errors.busy', [], Response::HTTP_SERVICE_UNAVAILABLE)->header('Refresh', (string) NoTurn::AGAIN)
+        )->header('Retry-After', (string) NoTurn::AGAIN));
         $exceptions->render(fn(ChangedMeanwhile $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response('', Response::HTTP_CONFLICT)
             : redirect()->route('pieces.show', $refusal->piece)->withErrors(['of' => __('said.refused.409')]));

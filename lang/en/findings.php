@@ -283,8 +283,8 @@ return [
     'too-hot.room'       => [
         'says' => 'The room is :room, and pour :pour may reach :allowed at most. Raise the limit, or cast it in a cooler room.',
     ],
-    'object-too-hot'     => ['says' => '“:object” gets :met hot and stands :bears.'],
-    'sheet-runs-hot'     => [
+    'object-too-hot' => ['says' => '“:object” gets :met hot and stands :bears.'],
+    'sheet-runs-hot' => [
         'says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken '
             . 'as the most its maker tolerates.',
     ],

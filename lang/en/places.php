@@ -65,6 +65,10 @@ return [
             'head' => 'No room left',
             'text' => 'The disk of this server is full. Nothing was changed. Whoever looks after the server must make room first.',
         ],
+        'busy' => [
+            'head' => 'Computing for others',
+            'text' => 'As much heat is being computed as this server takes at once. This page asks again by itself.',
+        ],
         '423' => ['head' => 'Others are writing', 'text' => 'Others kept the database busy for too long. Nothing was changed; try again.'],
         '503' => ['head' => 'Closed for a moment', 'text' => 'Pensilis is being looked after. Come back in a few minutes.'],
     ],

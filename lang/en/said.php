@@ -88,6 +88,7 @@ return [
         '404'  => 'This is no longer here, or it belongs to another studio. Go back to the pieces.',
         '409'  => 'The piece has been changed meanwhile, on another page or by somebody else. Reload it, then press again.',
         '413'  => 'That was more than this server takes at once. Send less.',
+        'busy' => 'As much heat is being computed as this server takes at once. Try again in a moment.',
         '423'  => 'Others kept the database busy for too long. Nothing was changed; try again.',
         '429'  => 'Too often. Wait a minute, then try again.',
         '507'  => 'The disk of this server is full. What you typed stays here; whoever looks after the server must make room first.',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
+use App\Turns\Turn;
 use Pensilis\Simulation\CureFilm;
 use Tests\Plans;
 
@@ -98,4 +100,18 @@ it('sets beside the plan what would be otherwise, when asked', function (): void
         'as planned', '22 °C', 'colder', 'warmer', 'a fifth deeper', 'stands full for 20 minutes', 'a box stands over it', 'hot air',
         '47 °C',
     ]);
+});
+
+it('computes a cure in its turn, and asks again by itself where none is free', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/title' => 'Turns'], Plans::coneWithPours()));
+    app(Answers::class)->find($piece, $this->user);
+    $path = "/pieces/{$piece->id}/pours/0/cure";
+    $turns = array_map(fn(): ?Turn => Turn::take('answers', config()->integer('pensilis.long_at_once')), [1, 2]);
+    foreach (['', '?if=1'] as $asked) {
+        $this->get("{$path}{$asked}")->assertStatus(503)
+            ->assertHeader('Refresh', '3')->assertSee('Computing for others');
+    }
+    $this->withHeader('HX-Request', 'true')->get($path)->assertStatus(503)->assertSee('Try again in a moment');
+    array_map(fn(?Turn $turn) => $turn?->giveBack(), $turns);
+    $this->withoutHeader('HX-Request')->get("{$path}?if=1")->assertOk();
 });

@@ -265,13 +265,13 @@ it('drops an answer to a question that is no longer asked', function (): void {
     $this->actingAs($user)->get("/pieces/{$piece->id}/heat?of={$old}")->assertNoContent();
 });
 
-it('computes one piece at a time for an account', function (): void {
+it('computes one piece at a time for a studio', function (): void {
     $user = $this->member();
     $piece = $this->pieceOf($user);
     $answers = app(App\Interchange\Answers\Answers::class);
     expect($answers->kept($piece))->toBeNull();
-    // Another computation of the account goes on: told at once, not computed.
-    $turn = Turn::take("answers of {$user->id}");
+    // Another computation of the studio goes on: told at once, not computed.
+    $turn = Turn::take("answers of {$user->studio_id}");
     expect($answers->find($piece, $user))->toBeNull();
     // A sheet that is asked for meanwhile comes by itself.
     $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('comes by itself')->assertSee('load delay:1s', false);

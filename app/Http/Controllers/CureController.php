@@ -43,14 +43,14 @@ final class CureController extends Controller
             $laid,
             $pour,
             $simulation,
-            $answers->film($piece, $simulation, $pour, $hours),
+            $answers->film($piece, $simulation, $pour, $hours, $this->member()),
             self::said($request, 'of') !== 'conversion',
             $request->integer('frame', intdiv(CureFilm::FRAMES, 2)),
             $this->height($request, $view),
             $cup > 0.0 ? $answers->leftCup($piece, $laid->resin, $cup, 3600.0 * $simulation->pours[$pour]->startHour) : null,
             $request->boolean('if') ? new Otherwise(
                 $view->figures,
-                $answers->whatIf($piece, $simulation, $pour, $cup),
+                $answers->whatIf($piece, $simulation, $pour, $cup, $this->member()),
             ) : null,
         );
 

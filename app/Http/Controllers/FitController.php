@@ -16,7 +16,7 @@ final class FitController extends Controller
     public function store(Supply $supply, Answers $answers): RedirectResponse
     {
         abort_unless($supply->kind === SupplyKind::Resin, 404);
-        $fit = $answers->fit(OwnGels::sheet($supply), OwnGels::observed($supply));
+        $fit = $answers->fit(OwnGels::sheet($supply), OwnGels::observed($supply), $this->member());
         $back = redirect()->route('supplies.implied', $supply);
         if ($fit === null) {
             return $back->withErrors(['gelled' => __('asked.gel.none')]);

@@ -26,8 +26,8 @@ final class ImpliedController extends Controller
             $supply,
             $figures,
             $answers->calibrated($resin),
-            $answers->implied($resin),
-            $answers->fit($resin, OwnGels::observed($supply)),
+            $answers->implied($resin, $this->member()),
+            $answers->fit($resin, OwnGels::observed($supply), $this->member()),
         )]);
     }
 }

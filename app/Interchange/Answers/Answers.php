@@ -9,6 +9,7 @@ use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Piece;
 use App\Models\User;
+use App\Turns\NoTurn;
 use App\Turns\Turn;
 use Closure;
 use Illuminate\Support\Facades\Cache;
@@ -106,9 +107,10 @@ final readonly class Answers
      *
      * @param float $hours for which it is followed
      */
-    public function film(Piece $piece, Simulation $simulation, int $pour, float $hours): CureFilm
+    public function film(Piece $piece, Simulation $simulation, int $pour, float $hours, User $user): CureFilm
     {
-        return self::remember(
+        return $this->inTurnOrNot(
+            $user,
             CureFilm::class,
             "{$this->key($piece)}:film:{$pour}",
             fn(): CureFilm => CureFilm::of($simulation, $this->store, $pour, $hours),
@@ -122,23 +124,24 @@ final readonly class Answers
      *
      * @return list<WhatIf>
      */
-    public function whatIf(Piece $piece, Simulation $simulation, int $pour, float $cup): array
+    public function whatIf(Piece $piece, Simulation $simulation, int $pour, float $cup, User $user): array
     {
         $key = "{$this->key($piece)}:if:{$pour}:{$cup}";
         $known = Cache::get($key);
         if (is_array($known)) {
             return array_values(array_filter($known, fn(mixed $one): bool => $one instanceof WhatIf));
         }
-        $found = WhatIf::all($simulation, $this->store, $pour, $cup);
+        $found = $this->inTurn($user, fn(): array => WhatIf::all($simulation, $this->store, $pour, $cup)) ?? throw new NoTurn();
         Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
 
         return $found;
     }
 
     /** What the sheet of a resin implies; kept for as long as it says the same. */
-    public function implied(Resin $resin): Implied
+    public function implied(Resin $resin, User $user): Implied
     {
-        return self::remember(
+        return $this->inTurnOrNot(
+            $user,
             Implied::class,
             "implied:{$this->models->hash()}:" . hash('xxh128', serialize($resin)),
             fn(): Implied => Implied::of($this->calibrated($resin)),
@@ -150,12 +153,14 @@ final readonly class Answers
      *
      * @param list<Observed> $log
      */
-    public function fit(Resin $resin, array $log): ?StudioFit
+    public function fit(Resin $resin, array $log, User $user): ?StudioFit
     {
         if ($log === []) {
             return null;
         }
-        return self::remember(
+
+        return $this->inTurnOrNot(
+            $user,
             StudioFit::class,
             "fit:{$this->models->hash()}:" . hash('xxh128', serialize([$resin, $log])),
             fn(): StudioFit => StudioFit::of($resin, $this->calibrated($resin)->law, $log, Sheet::siliconeMold(), Sheet::board()),
@@ -223,15 +228,37 @@ final readonly class Answers
     }
 
     /**
+     * What is kept, or is computed in its turn and kept.
+     *
      * @template T of object
+     *
+     * @param class-string<T> $class
+     * @param Closure(): T    $find
+     *
+     * @return T
+     *
+     * @throws NoTurn
+     */
+    private function inTurnOrNot(User $user, string $class, string $key, Closure $find): object
+    {
+        $known = Cache::get($key);
+
+        return $known instanceof $class ? $known
+            : $this->inTurn($user, fn(): object => self::remember($class, $key, $find)) ?? throw new NoTurn();
+    }
+
+    /**
+     * One at a time of a studio, so that none takes the turns of all.
+     *
+     * @template T
      *
      * @param callable(): T $compute
      *
      * @return T|null
      */
-    private function inTurn(User $user, callable $compute): ?object
+    private function inTurn(User $user, callable $compute): mixed
     {
-        $own = Turn::take("answers of {$user->id}");
+        $own = Turn::take("answers of {$user->studio_id}");
         $turn = $own === null ? null : Turn::take('answers', config()->integer('pensilis.long_at_once'));
         if ($turn === null) {
             return null;
