@@ -119,12 +119,10 @@ final readonly class Figures
         return Figure::short(100.0 * $share, $digits) . ' %';
     }
 
-    /** Whether a moment of the plan has gone by, on the clock of the studio; never where the plan has no start. */
+    /** Whether a moment of the plan has gone by, by the clock of the studio; never where the plan has no start. */
     public function isPast(float $hour): bool
     {
-        $at = $this->clock->at($hour);
-
-        return $at !== null && $at->format('Y-m-d H:i') < now()->format('Y-m-d H:i');
+        return $this->clock->isSet() && $hour < $this->clock->hourAt(now()) - 1e-6;
     }
 
     /** "Tue 3 Mar, 18:15", or hours from the start where there is no clock. */

@@ -37,7 +37,7 @@ final readonly class StudioSettings
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
     public function byDay(): self
     {
-        return $this->but(WorkingHours::byDay($this->clock->minuteOfWeek()), $this->due, $this->greatestCelsius, true);
+        return $this->but(WorkingHours::byDay($this->clock->week()), $this->due, $this->greatestCelsius, true);
     }
 
     /**
@@ -53,7 +53,7 @@ final readonly class StudioSettings
     /** The same at any hour of the day and night. */
     public function atAnyHour(): self
     {
-        return $this->but(WorkingHours::weekly(self::EVERY_DAY, $this->clock->minuteOfWeek()), $this->due, $this->greatestCelsius, false);
+        return $this->but(WorkingHours::weekly(self::EVERY_DAY, $this->clock->week()), $this->due, $this->greatestCelsius, false);
     }
 
     /** The same with another greatest heat allowed, °C. */

@@ -44,10 +44,7 @@ final readonly class StudioReader
     public function read(Node $root): StudioSettings
     {
         $node = $root->maybeChild('studio');
-        $clock = $node->has('start')
-            ? $this->problems->attempt('/studio/start', fn(): StudioClock => StudioClock::startingAt($node->text('start')))
-            : StudioClock::unset();
-        $clock ??= StudioClock::unset();
+        $clock = $this->clock($node);
         $device = $this->device($node);
 
         return new StudioSettings(
@@ -64,6 +61,15 @@ final readonly class StudioReader
             levelPlaces: self::many($node, 'level_places'),
             coverBoxes: self::many($node, 'cover_boxes'),
         );
+    }
+
+    private function clock(Node $node): StudioClock
+    {
+        $zone = $node->has('zone') ? $this->problems->attempt($node->at('zone'), fn(): string => StudioClock::zone($node->text('zone'))->getName()) : '';
+
+        return ($node->has('start') && $zone !== null
+            ? $this->problems->attempt($node->at('start'), fn(): StudioClock => StudioClock::startingAt($node->text('start'), $zone))
+            : null) ?? StudioClock::unset();
     }
 
     private static function many(Node $node, string $key): ?int
@@ -160,7 +166,7 @@ final readonly class StudioReader
             }
         }
 
-        return $spans === [] || !$clock->isSet() ? WorkingHours::always() : WorkingHours::weekly($spans, $clock->minuteOfWeek());
+        return $spans === [] || !$clock->isSet() ? WorkingHours::always() : WorkingHours::weekly($spans, $clock->week());
     }
 
     /** @return list<int> */

@@ -7,7 +7,7 @@ namespace Pensilis\Scheduling;
 /**
  * When the artist can be at the bench: spans of the week, in minutes from Monday 00:00; none means always.
  *
- * Moments are hours from the start of the plan; the start's own minute of the week anchors them.
+ * Moments are hours from the start of the plan; its clock says what minute of the week they are.
  * Invariant: spans lie within the week, do not overlap and are in order; those that meet are one.
  */
 final readonly class WorkingHours
@@ -18,7 +18,7 @@ final readonly class WorkingHours
      * @param list<array{int, int}>     $spans
      * @param list<array{float, float}> $busy  hours of the plan at which hands are at something else
      */
-    private function __construct(private array $spans, private float $anchor, private array $busy = []) {}
+    private function __construct(private array $spans, private WeekClock $week, private array $busy = []) {}
 
     /**
      * The same but for spans in which hands are at something else.
@@ -27,29 +27,22 @@ final readonly class WorkingHours
      */
     public function without(array $busy): self
     {
-        return new self($this->spans, $this->anchor, [...$this->busy, ...$busy]);
+        return new self($this->spans, $this->week, [...$this->busy, ...$busy]);
     }
 
     public static function always(): self
     {
-        return new self([], 0.0);
+        return new self([], new WeekClock(0.0));
     }
 
-    /**
-     * From 7 to 22 o'clock on every day (memory).
-     *
-     * @param float $anchor minute of the week at which the plan starts
-     */
-    public static function byDay(float $anchor): self
+    /** From 7 to 22 o'clock on every day (memory). */
+    public static function byDay(WeekClock $week): self
     {
-        return self::weekly(array_map(fn(int $day): array => [$day, 7 * 60, 22 * 60], range(0, 6)), $anchor);
+        return self::weekly(array_map(fn(int $day): array => [$day, 7 * 60, 22 * 60], range(0, 6)), $week);
     }
 
-    /**
-     * @param list<array{int, int, int}> $spans  day (0 Monday) and from and to in minutes of the day, to > from
-     * @param float                      $anchor minute of the week at which the plan starts
-     */
-    public static function weekly(array $spans, float $anchor): self
+    /** @param list<array{int, int, int}> $spans day (0 Monday) and from and to in minutes of the day, to > from */
+    public static function weekly(array $spans, WeekClock $week): self
     {
         usort($spans, fn(array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
         $merged = [];
@@ -62,7 +55,7 @@ final readonly class WorkingHours
             $merged[] = $last !== null && $from <= $last[1] ? [$last[0], max($last[1], $to)] : [$from, $to];
         }
 
-        return new self($merged, $anchor);
+        return new self($merged, $week);
     }
 
     /** The first moment from which so many hours of work fit without a break; null where they never do. */
@@ -103,11 +96,11 @@ final readonly class WorkingHours
         if ($this->spans === []) {
             return $from;
         }
-        $week = (int) floor(($this->anchor + 60.0 * $from) / self::WEEK);
+        $week = (int) floor($this->week->minute($from) / self::WEEK);
         for ($w = $week - 1; $w <= $week + 2; $w++) {
             foreach ($this->spans as [$opens, $closes]) {
-                $start = max($from, ($w * self::WEEK + $opens - $this->anchor) / 60.0);
-                if ($start + $hours <= ($w * self::WEEK + $closes - $this->anchor) / 60.0 + 1e-9) {
+                $start = max($from, $this->week->hour($w * self::WEEK + $opens));
+                if ($start + $hours <= $this->week->hour($w * self::WEEK + $closes) + 1e-9) {
                     return $start;
                 }
             }
@@ -131,13 +124,13 @@ final readonly class WorkingHours
     /** The next moment on a quarter of an hour of the clock. */
     public function nextQuarter(float $hour): float
     {
-        return (ceil(($this->anchor + 60.0 * $hour) / 15.0 - 1e-6) * 15.0 - $this->anchor) / 60.0;
+        return $this->week->nextQuarter($hour);
     }
 
     /** The last one before. */
     public function lastQuarter(float $hour): float
     {
-        return (floor(($this->anchor + 60.0 * $hour) / 15.0 + 1e-6) * 15.0 - $this->anchor) / 60.0;
+        return $this->week->lastQuarter($hour);
     }
 
     public function areAlways(): bool
@@ -159,11 +152,11 @@ final readonly class WorkingHours
         if ($this->spans === []) {
             return [[-INF, INF]];
         }
-        $week = (int) floor(($this->anchor + 60.0 * $from) / self::WEEK);
+        $week = (int) floor($this->week->minute($from) / self::WEEK);
         $spans = [];
         for ($w = $week - 1; $w <= $week + $weeks; $w++) {
             foreach ($this->spans as [$opens, $closes]) {
-                $span = [($w * self::WEEK + $opens - $this->anchor) / 60.0, ($w * self::WEEK + $closes - $this->anchor) / 60.0];
+                $span = [$this->week->hour($w * self::WEEK + $opens), $this->week->hour($w * self::WEEK + $closes)];
                 if ($span[1] > $from + 1e-9) {
                     $spans[] = $span;
                 }

@@ -10,6 +10,7 @@ use App\Words\Words;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Scheduling\StudioClock;
 use Tests\Plans;
 
 beforeEach(function (): void {
@@ -93,8 +94,9 @@ it('ends when its owner has a new password', function (): void {
 it('writes no year that a calendar cannot read', function (): void {
     $start = fn(int $year): CalendarEvent => new CalendarEvent(
         "in {$year}",
-        new DateTimeImmutable("{$year}-12-31 23:00"),
-        (new DateTimeImmutable("{$year}-12-31 23:00"))->modify('+2 hours'),
+        StudioClock::startingAt("{$year}-12-31T23:00"),
+        0.0,
+        2.0,
         'Pour',
         'pour',
     );

@@ -67,8 +67,9 @@ final class FeedController extends Controller
             $many[$what] = ($many[$what] ?? 0) + 1;
             $events[] = new CalendarEvent(
                 "{$piece->piece->id} {$what} {$many[$what]}",
-                $piece->at($errand->start),
-                $piece->at($errand->start + $errand->hours),
+                $piece->clock(),
+                $errand->start,
+                $errand->start + $errand->hours,
                 "{$piece->piece->title}: {$piece->says($errand)}",
                 $errand->task->kind->value,
             );

@@ -11,16 +11,14 @@ use Pensilis\Answer\PlanAnswer;
 /**
  * What a plan, or a day of several, asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
  *
- * Times are local ones without a zone ("floating", section 3.3.5, form 1), as those of a plan are: an evening at the bench stays that
- * evening when the clock is changed. Names of events follow from the plan or the piece alone, so that a calendar that is read again
+ * Times of a plan without a zone have none either ("floating", section 3.3.5, form 1). Those of one with a zone carry it (form 3), and all
+ * changes of its clock between the first event and the last are told as section 3.6.5 has it. Names of events follow from the plan or the piece alone, so that a calendar that is read again
  * changes its events rather than adding others.
  */
 final readonly class Calendar
 {
     /** Octets of a line, without its end (section 3.1). */
     private const LINE = 75;
-
-    private const LAST_YEAR = 9999;
 
     public function __construct(private Words $words, private DateTimeImmutable $stamp) {}
 
@@ -32,8 +30,9 @@ final readonly class Calendar
             if ($task->kind->isWork()) {
                 $events[] = new CalendarEvent(
                     "{$plan->title} {$clock->iso(0.0)} {$n} {$task->kind->value}",
-                    $clock->at($task->start),
-                    $clock->at($task->end),
+                    $clock,
+                    $task->start,
+                    $task->end,
                     "{$plan->title}: {$this->words->fact($task->what)}",
                     $task->kind->value,
                 );
@@ -43,26 +42,45 @@ final readonly class Calendar
         return $this->write($plan->title, $events);
     }
 
-    /** @param list<CalendarEvent> $events */
+    /** @param list<CalendarEvent> $events of which those without a time are left out */
     public function write(string $name, array $events): string
     {
         $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Pensilis//Plan//EN', 'X-WR-CALNAME:' . self::text($name)];
-        foreach ($events as $event) {
-            array_push($lines, ...$this->event($event));
-        }
+        $events = array_filter($events, fn(CalendarEvent $one): bool => $one->hasTime());
+        array_push($lines, ...self::zones($events), ...array_merge(...array_map($this->event(...), array_values($events))));
 
         return implode("\r\n", array_map(self::folded(...), [...$lines, 'END:VCALENDAR'])) . "\r\n";
     }
 
-    /** @return list<string> none where it has no time, or one for which RFC 5545 has no digits */
+    /**
+     * @param array<CalendarEvent> $events
+     *
+     * @return list<string> the time zones that they are in
+     */
+    private static function zones(array $events): array
+    {
+        $spans = [];
+        foreach ($events as $event) {
+            [$start, $end] = $event->span();
+            $spans[$event->zone()] = [
+                min($spans[$event->zone()][0] ?? PHP_INT_MAX, $start->getTimestamp()),
+                max($spans[$event->zone()][1] ?? PHP_INT_MIN, $end->getTimestamp()),
+            ];
+        }
+        $lines = [];
+        foreach (array_diff_key($spans, ['' => 1]) as $zone => [$from, $to]) {
+            array_push($lines, ...CalendarZone::lines($zone, $from, $to));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> */
     private function event(CalendarEvent $event): array
     {
-        $least = $event->start?->modify('+1 minute');
-
-        return $event->start === null || $event->end === null || $event->end->format('Y') > self::LAST_YEAR ? [] : [
+        return [
             'BEGIN:VEVENT', 'UID:' . hash('xxh64', $event->key) . '@pensilis.invalid', 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
-            'DTSTART:' . $event->start->format('Ymd\THis'), 'DTEND:' . max($event->end, $least)->format('Ymd\THis'),
-            'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind), 'END:VEVENT',
+            ...$event->lines(), 'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind), 'END:VEVENT',
         ];
     }
 

@@ -18,6 +18,11 @@ final readonly class TimeRail
     /** Room that the name of a day takes, percent (at 600 pixels). */
     private const NAME = 8.0;
 
+    /** Minutes of the day between which it is night. */
+    private const DUSK = 22 * 60;
+
+    private const DAWN = 6 * 60;
+
     /** Days that are named, at most. */
     private const DAYS = 11.0;
 
@@ -49,12 +54,10 @@ final readonly class TimeRail
     /** @return list<array{x: float, label: string}> every midnight, thinned where they crowd */
     public function days(): array
     {
-        $clock = $this->answer->plan->studio->clock;
-        $step = 24.0 * max(1.0, ceil(($this->to - $this->from) / 24.0 / self::DAYS));
-        $first = ceil(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay();
+        $step = (int) max(1.0, ceil(($this->to - $this->from) / 24.0 / self::DAYS));
         $days = [['x' => 0.0, 'label' => $this->figures->day($this->from)]];
-        for ($hour = $first; $hour < $this->to; $hour += $step) {
-            if ($this->x($hour) > self::NAME) {
+        foreach ($this->answer->plan->studio->clock->week()->daily(0, $this->from, $this->to) as $n => $hour) {
+            if ($n % $step === 0 && $this->x($hour) > self::NAME) {
                 $days[] = ['x' => $this->x($hour), 'label' => $this->figures->day($hour)];
             }
         }
@@ -69,13 +72,13 @@ final readonly class TimeRail
         if (!$clock->isSet() || $this->to - $this->from > 24.0 * 40.0) {
             return [];
         }
-        $first = floor(($this->from + $clock->hourOfDay()) / 24.0) * 24.0 - $clock->hourOfDay() - 2.0;
-        $nights = [];
-        for ($hour = $first; $hour < $this->to; $hour += 24.0) {
-            $nights[] = [$this->x($hour), $this->x($hour + 8.0) - $this->x($hour)];
-        }
+        $dawns = $clock->week()->daily(self::DAWN, $this->from, $this->to + 24.0);
 
-        return $nights;
+        return array_map(function (float $dawn) use ($clock): array {
+            $dusk = $clock->week()->daily(self::DUSK, $dawn - 12.0, $dawn)[0];
+
+            return [$this->x($dusk), $this->x($dawn) - $this->x($dusk)];
+        }, $dawns);
     }
 
     /** @return list<array{float, float}> x and width of the hours at the bench; none where they are all */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Scheduling\Session;
+use Pensilis\Scheduling\WeekClock;
 use Pensilis\Scheduling\WorkingHours;
 
 /**
@@ -43,7 +44,7 @@ it('agrees with counting minutes', function (int $seed): void {
             $spans[] = [mt_rand(0, 6), $opens, $opens + 30 * mt_rand(1, 7)];
         }
         $anchor = 30.0 * mt_rand(0, 300);
-        $hours = WorkingHours::weekly($spans, $anchor);
+        $hours = WorkingHours::weekly($spans, new WeekClock($anchor));
         $from = mt_rand(0, 400) / 2.0;
         $length = 15 * mt_rand(1, 16);
         $expected = firstFitByMinutes($spans, $anchor, $from, $length);
@@ -53,7 +54,7 @@ it('agrees with counting minutes', function (int $seed): void {
 })->with([41, 42, 43, 44]);
 
 it('never answers a moment before the one asked', function (): void {
-    $hours = WorkingHours::weekly([[0, 540, 720], [3, 1020, 1260]], 100.0);
+    $hours = WorkingHours::weekly([[0, 540, 720], [3, 1020, 1260]], new WeekClock(100.0));
     for ($from = 0.0; $from < 400.0; $from += 3.7) {
         expect($hours->firstFit($from, 1.0))->toBeGreaterThanOrEqual($from);
     }

@@ -9,6 +9,7 @@ use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\StartSearch;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Scheduling\WeekClock;
 use Pensilis\Scheduling\Window;
 use Pensilis\Scheduling\WorkingHours;
 use Tests\Plans;
@@ -16,7 +17,7 @@ use Tests\Plans;
 /** Evenings of weekdays, 18–22; the plan starts on a Monday at 08:00. */
 function evenings(): WorkingHours
 {
-    return WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4)), 480.0);
+    return WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4)), new WeekClock(480.0));
 }
 
 it('finds the first free span', function (float $from, float $hours, ?float $start): void {
@@ -32,7 +33,7 @@ it('finds the first free span', function (float $from, float $hours, ?float $sta
 ]);
 
 it('joins hours that meet, and knows always', function (): void {
-    $hours = WorkingHours::weekly([[0, 600, 720], [0, 720, 840], [2, 0, 1440], [3, 0, 60]], 0.0);
+    $hours = WorkingHours::weekly([[0, 600, 720], [0, 720, 840], [2, 0, 1440], [3, 0, 60]], new WeekClock(0.0));
     expect($hours->firstFit(0.0, 4.0))->toBe(10.0)
         ->and($hours->firstFit(24.0, 25.0))->toBe(48.0)
         ->and(WorkingHours::always()->firstFit(3.3, 100.0))->toBe(3.3)
@@ -44,7 +45,7 @@ it('reads the clock without a zone', function (): void {
     expect($clock->iso(10.25))->toBe('2026-03-02T18:15')
         ->and($clock->iso(24.0 * 30))->toBe('2026-04-01T08:00')
         // 2 March 2026 is a Monday (ISO 8601 calendar).
-        ->and($clock->minuteOfWeek())->toBe(480.0)
+        ->and($clock->week()->minute(0.0))->toBe(480.0)
         // No summer time: local hours stay hours.
         ->and(StudioClock::startingAt('2026-03-28T23:00')->iso(5.0))->toBe('2026-03-29T04:00')
         ->and(StudioClock::unset()->iso(3.0))->toBeNull();
@@ -71,7 +72,7 @@ it('pours inside the window where the hours allow it', function (): void {
 
 it('waits for Monday rather than sand on Friday', function (): void {
     // From a Friday start, three pours a day apart cannot bond over a free weekend.
-    $friday = WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4)), 4 * 1440.0 + 480.0);
+    $friday = WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4)), new WeekClock(4 * 1440.0 + 480.0));
     $window = new Window(18.0, 20.0, 30.0, 36.0);
     $starts = (new StartSearch($friday, array_fill(0, 3, new PourWork(0.75, 0.0)), [$window, $window, $window]))->find();
     expect($starts[0])->toBe(72.0 + 10.25)
@@ -79,7 +80,7 @@ it('waits for Monday rather than sand on Friday', function (): void {
 });
 
 it('sands where no window can be kept, once what lies below is hard', function (): void {
-    $saturdays = WorkingHours::weekly([[5, 600, 960]], 0.0);
+    $saturdays = WorkingHours::weekly([[5, 600, 960]], new WeekClock(0.0));
     $window = new Window(4.0, 5.0, 12.0, 24.0);
     $starts = (new StartSearch($saturdays, array_fill(0, 2, new PourWork(0.75, 0.0)), [$window, $window]))->find();
     // Saturday 10:15, then not before it is hard, so a week later after sanding.
@@ -92,7 +93,7 @@ it('agrees with trying every half hour', function (int $seed): void {
     for ($n = 0; $n < 8; $n++) {
         $hours = WorkingHours::weekly(
             [[mt_rand(0, 2), 600, 600 + 60 * mt_rand(3, 8)], [mt_rand(3, 6), 900, 900 + 60 * mt_rand(2, 6)]],
-            0.0,
+            new WeekClock(0.0),
         );
         $window = new Window(4.0, mt_rand(5, 30), mt_rand(31, 90), mt_rand(40, 100));
         $starts = (new StartSearch($hours, array_fill(0, 2, new PourWork(0.75, 0.0)), [$window, $window]))->find();
@@ -122,7 +123,7 @@ it('does one thing at a time', function (): void {
 });
 
 it('has no start to give where no span is long enough', function (): void {
-    expect((new StartSearch(WorkingHours::weekly([[0, 600, 630]], 0.0), [new PourWork(0.75, 0.0)], []))->find())->toBeNull();
+    expect((new StartSearch(WorkingHours::weekly([[0, 600, 630]], new WeekClock(0.0)), [new PourWork(0.75, 0.0)], []))->find())->toBeNull();
 });
 
 it('begins with drying and sealing', function (): void {

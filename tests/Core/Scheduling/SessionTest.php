@@ -9,6 +9,7 @@ use Pensilis\Layout\Layout;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\WeekClock;
 use Pensilis\Scheduling\WorkingHours;
 use Tests\Plans;
 use Tests\SharedCalibrations;
@@ -43,7 +44,7 @@ it('makes a pour of many copies and vessels longer, as their sums say', function
 it('brushes many objects for hours, at no stretch longer than one, within the hours at the bench', function (): void {
     expect(Session::brushing(1))->toBe([0.25])->and(array_sum(Session::brushing(260)))->toEqualWithDelta(0.25 + 259.0 / 60.0, 1e-9)
         ->and(max(Session::brushing(260)))->toBeLessThanOrEqual(1.0);
-    $hours = WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 20 * 60], range(0, 6)), 8 * 60.0);
+    $hours = WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 20 * 60], range(0, 6)), new WeekClock(8 * 60.0));
     $cone = Plans::read()->inclusions[0]->spread(array_fill(0, 259, [0.0, 0.0]));
     $preparation = Preparation::of([$cone], $hours);
     foreach ($preparation->tasks as $task) {
