@@ -18,6 +18,9 @@ return [
     // Where the demo sign-in is written when it is made.
     'sign_in_file' => env('PENSILIS_SIGN_IN_FILE', storage_path('app/demo-sign-in.txt')),
 
+    // Time zone of the demo studio, as the IANA names it; none where the browser that signs in first shall say it.
+    'demo_zone' => (string) env('PENSILIS_DEMO_ZONE', ''),
+
     // How long an invitation to a studio can be taken up, in days.
     'invitation_days' => 7,
 ];

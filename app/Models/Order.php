@@ -57,10 +57,10 @@ final class Order extends Model
         return ['piece' => $this->piece_id ?? ''] + $this->plain();
     }
 
-    /** Whether it is open and its day has come. */
-    public function isLate(): bool
+    /** Whether it is open and its day is over. */
+    public function isLate(Carbon $now): bool
     {
-        return in_array($this->stage, OrderStage::open(), true) && $this->due?->endOfDay()->isPast() === true;
+        return in_array($this->stage, OrderStage::open(), true) && $this->due !== null && $this->due->format('Y-m-d') < $now->format('Y-m-d');
     }
 
     /** @return array<string, string> */

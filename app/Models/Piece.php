@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\Zoned;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -20,10 +21,11 @@ use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Scheduling\Happened;
 
 /**
- * A piece of a studio, kept as its plan file.
+ * A piece of a studio, kept as its plan file. However that is stored, what it says is said by the clock of the studio.
  *
  * @property string               $id
  * @property int                  $studio_id
+ * @property Studio               $studio
  * @property string               $title
  * @property array<string, mixed> $document
  * @property int                  $state
@@ -82,12 +84,17 @@ final class Piece extends Model
         return $begun === [] ? new Happened(now: $now) : new Happened($begun, $clock->hourAt(now()));
     }
 
-    /** A name of what is stored of it, without reading it. */
+    /** A name of what it says, without reading it. */
     public function stored(): string
     {
         $stored = $this->attributes['document'] ?? '';
 
-        return hash('xxh128', is_string($stored) ? $stored : '');
+        return hash('xxh128', $this->zone() . ' ' . (is_string($stored) ? $stored : ''));
+    }
+
+    private function zone(): string
+    {
+        return $this->studio->zone;
     }
 
     /** Read once for each document that it holds. */
@@ -187,7 +194,9 @@ final class Piece extends Model
     /** Whether nobody has changed it since it was read. */
     private function isAsStored(): bool
     {
-        return self::query()->whereKey($this->id)->where('state', $this->state)->value('document') === $this->document;
+        $stored = self::query()->whereKey($this->id)->where('state', $this->state)->toBase()->value('document');
+
+        return $stored === $this->attributes['document'];
     }
 
     /**
@@ -197,9 +206,12 @@ final class Piece extends Model
      */
     public function asSeen(string $fingerprint): ?array
     {
-        return $fingerprint === $this->fingerprint()
-            ? $this->document
-            : $this->states()->where('print', $fingerprint)->latest('id')->first()?->document;
+        if ($fingerprint === $this->fingerprint()) {
+            return $this->document;
+        }
+        $state = $this->states()->where('print', $fingerprint)->latest('id')->first();
+
+        return $state === null ? null : Zoned::in($state->document, $this->zone());
     }
 
     private function know(Plan $plan): Plan
@@ -320,7 +332,7 @@ final class Piece extends Model
         if ($this->read[0] !== $stored) {
             /** @var array<string, mixed> $document */
             $document = json_decode($stored, true, flags: JSON_THROW_ON_ERROR);
-            [$this->read, $this->print] = [[$stored, $document], null];
+            [$this->read, $this->print] = [[$stored, Zoned::in($document, $this->zone())], null];
         }
 
         return $this->read[1];

@@ -8,6 +8,7 @@ use App\Interchange\PlanFile\Palette;
 use App\Interchange\PlanFile\Starters;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Pensilis\Quantity\UnitSystem;
 
 /**
@@ -16,6 +17,7 @@ use Pensilis\Quantity\UnitSystem;
  * @property int                  $id
  * @property string               $name
  * @property UnitSystem           $units
+ * @property string               $zone     time zone, as the IANA names it; none before the first sign-in
  * @property array<string, mixed> $defaults what new pieces begin with
  */
 final class Studio extends Model
@@ -27,14 +29,31 @@ final class Studio extends Model
 
     private const SHOWN = 200;
 
-    protected $fillable = ['name', 'units', 'defaults'];
+    protected $fillable = ['name', 'units', 'zone', 'defaults'];
 
-    protected $attributes = ['defaults' => '{}'];
+    protected $attributes = ['defaults' => '{}', 'zone' => ''];
+
+    /** @return array<string, string> what a form shows of it */
+    public function shown(): array
+    {
+        return ['name' => $this->name, 'units' => $this->units->value, 'zone' => $this->zone];
+    }
+
+    /** What its clock shows. */
+    public function now(): Carbon
+    {
+        return $this->local(now());
+    }
+
+    public function local(Carbon $moment): Carbon
+    {
+        return $this->zone === '' ? $moment : $moment->copy()->setTimezone($this->zone);
+    }
 
     /** @return HasMany<Piece, $this> */
     public function pieces(): HasMany
     {
-        return $this->hasMany(Piece::class);
+        return $this->hasMany(Piece::class)->chaperone('studio');
     }
 
     /** @return HasMany<Vessel, $this> */

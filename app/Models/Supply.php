@@ -97,9 +97,9 @@ final class Supply extends Model
         return $this->keeps_months === null ? null : $this->bought_on?->copy()->addMonthsNoOverflow($this->keeps_months);
     }
 
-    public function isPast(): bool
+    public function isPast(Carbon $now): bool
     {
-        return $this->usableUntil()?->isPast() ?? false;
+        return $this->usableUntil()?->format('Y-m-d') < $now->format('Y-m-d') && $this->usableUntil() !== null;
     }
 
     /** Takes off what was used, or puts back less than nothing; below nothing there is nothing. */

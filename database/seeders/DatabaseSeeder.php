@@ -19,12 +19,13 @@ final class DatabaseSeeder extends Seeder
     public function run(): void
     {
         $password = Str::password(14, symbols: false);
-        $studio = Studio::query()->create(['name' => 'The moor studio', 'units' => 'metric']);
+        $zone = config()->string('pensilis.demo_zone');
+        $studio = Studio::query()->create(['name' => 'The moor studio', 'units' => 'metric', 'zone' => $zone]);
         $user = User::query()->create(['studio_id' => $studio->id, 'email' => self::EMAIL, 'password' => $password]);
         foreach (DemoPieces::all(
-            now()->startOfWeek()->addWeek()->format('Y-m-d'),
-            now()->startOfWeek()->format('Y-m-d'),
-            now()->startOfWeek()->subWeeks(3)->format('Y-m-d'),
+            $studio->now()->startOfWeek()->addWeek()->format('Y-m-d'),
+            $studio->now()->startOfWeek()->format('Y-m-d'),
+            $studio->now()->startOfWeek()->subWeeks(3)->format('Y-m-d'),
         ) as $document) {
             /** @var Piece $piece */
             $piece = $studio->pieces()->make();

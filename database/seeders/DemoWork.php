@@ -54,6 +54,6 @@ final class DemoWork
         // Mixed when it was poured, and not while the demo was made.
         $answer = $answers->kept($piece);
         $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
-        $piece->mixings()->where('pour', $k)->update(['created_at' => min(now(), Carbon::instance($at ?? now()))]);
+        $piece->mixings()->where('pour', $k)->update(['created_at' => min(now(), Carbon::instance($at ?? now())->utc())]);
     }
 }

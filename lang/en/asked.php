@@ -29,8 +29,10 @@ return [
         'email.*'      => 'The first word after the command must be a mail address.',
         'studio.*'     => '--studio must be a name of at most :most-name characters.',
         'units.*'      => '--units must be metric or us.',
+        'zone.*'       => '--zone must be a time zone, such as Europe/Lisbon or UTC.',
     ],
     'studio' => ['name.*' => 'Give the studio a name of at most :most-name characters.', 'units.*' => 'Choose metric or US units.',
+        'zone.*'          => 'Choose a time zone of the list, such as Europe/Lisbon or UTC.',
         'disputed'        => 'Somebody else has set this to “:now” meanwhile. Save again to put what you chose.',
     ],
     'new-piece' => [

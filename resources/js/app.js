@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import './clock.js';
 import './edits.js';
 import './says.js';
 import './objects.js';

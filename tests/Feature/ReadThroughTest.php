@@ -38,7 +38,7 @@ function addressesOf(User $user): array
     foreach ($user->studio->supplies()->get() as $supply) {
         $addresses[] = "/supplies/{$supply->id}";
     }
-    foreach (Piece::query()->get() as $piece) {
+    foreach (Piece::query()->with('studio')->get() as $piece) {
         $at = "/pieces/{$piece->id}";
         array_push($addresses, $at, "{$at}?heat=1", "{$at}/sheet", "{$at}/template", "{$at}/photograph", "{$at}/pours/0", "{$at}/pours/1");
     }
@@ -53,7 +53,7 @@ beforeEach(function (): void {
     $this->user = User::query()->sole();
     $this->actingAs($this->user);
     // Something is wrong with each, so that findings are read too.
-    foreach (Piece::query()->get() as $n => $piece) {
+    foreach (Piece::query()->with('studio')->get() as $n => $piece) {
         $document = $piece->document;
         $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60, 'max_peak_celsius' => 24] + ($document['studio'] ?? []);
         $document['vessel']['level'] = ['rise_mm' => 6, 'over_mm' => 100];

@@ -14,9 +14,10 @@ final class MaterialController extends Controller
 {
     public function index(): View
     {
-        return view(
-            'materials.index',
-            ['known' => StudioKinds::of($this->studio()), 'figures' => new Figures($this->studio()->units, StudioClock::unset())],
-        );
+        return view('materials.index', [
+            'today'   => $this->studio()->now()->format('Y-m-d'),
+            'known'   => StudioKinds::of($this->studio()),
+            'figures' => new Figures($this->studio()->units, StudioClock::unset()),
+        ]);
     }
 }

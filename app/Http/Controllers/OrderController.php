@@ -26,6 +26,7 @@ final class OrderController extends Controller
                 ->when($only !== 'all', fn(Builder $some) => $some->whereIn('stage', $stages))
                 ->when($words !== '', self::holding("wanted || ' ' || whom || ' ' || note", $words))
                 ->orderByRaw('due is null')->orderBy('due')->orderBy('id')->paginate(25)->withQueryString(),
+            'now'    => $this->studio()->now(),
             'pieces' => $this->studio()->pieces()->latest('updated_at')->limit(100)->get(['id', 'title']),
             'q'      => $words,
             'only'   => $only,

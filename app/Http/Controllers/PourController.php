@@ -49,6 +49,7 @@ final class PourController extends Controller
 
         return view('pours.show', [
             'view'    => $view,
+            'studio'  => $this->studio(),
             'leftCup' => $view->windows() !== null && $view->cupGrams() > 0.0
                 ? $answers->leftCup($piece, $view->pour->resin, 1e-3 * $view->cupGrams(), 3600.0 * $view->startHour())
                 : null,

@@ -10,6 +10,7 @@ use App\Models\SignIn;
 use App\View\Page\FieldTexts;
 use App\Words\Limits;
 use App\Words\Words;
+use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -36,22 +37,27 @@ final class StudioController extends Controller
             // A session that nobody used so long has ended by itself.
             'signIns' => $this->member()->signIns()->where('seen_at', '>', now()->subMinutes(SignIn::lifetime()))
                 ->latest('seen_at')->limit(self::SHOWN)->get(),
-            'here' => session(SignIn::KEY),
-            'open' => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
+            'zones' => DateTimeZone::listIdentifiers(),
+            'here'  => session(SignIn::KEY),
+            'open'  => $studio->invitations()->whereNull('accepted_at')->where('expires_at', '>', now())->latest()->limit(20)->get(),
         ]);
     }
 
     public function update(Request $request): RedirectResponse
     {
-        $request->validate(
-            ['name' => ['required', 'string', 'max:' . Limits::NAME], 'units' => ['required', Rule::enum(UnitSystem::class)]],
-            Words::asked('studio'),
-        );
-        $typed = ['name' => $request->string('name')->toString(), 'units' => $request->string('units')->toString()];
+        $request->validate([
+            'name'  => ['required', 'string', 'max:' . Limits::NAME],
+            'units' => ['required', Rule::enum(UnitSystem::class)],
+            'zone'  => ['nullable', 'string', 'timezone:All_with_BC'],
+        ], Words::asked('studio'));
+        $typed = [
+            'name' => $request->string('name')->toString(), 'units' => $request->string('units')->toString(),
+            'zone' => $request->string('zone')->toString(),
+        ];
         $seen = Seen::by($request);
         DB::transaction(function () use ($typed, $seen): void {
             $studio = $this->studio()->refresh();
-            $now = ['name' => $studio->name, 'units' => $studio->units->value];
+            $now = $studio->shown();
             $says = fn(string $key, string $now): string => Words::say('asked.studio.disputed', ['now' => $now]);
             $studio->update($seen->agreed($typed, $now, $says));
         });

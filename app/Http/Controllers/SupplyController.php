@@ -28,12 +28,13 @@ final class SupplyController extends Controller
             ->when($only === 'low', fn(Builder $some) => $some->whereRaw('stock <= ifnull(low, 0)'))
             ->when($only === 'past', fn(Builder $some) => $some->whereRaw(
                 'date(bought_on, \'+\' || keeps_months || \' months\') < ?',
-                [now()->format('Y-m-d')],
+                [$this->studio()->now()->format('Y-m-d')],
             ))
             ->orderBy('name')->orderBy('id')->paginate(25)->withQueryString();
 
         return view('shelf.supplies', [
             'kind'       => $kind,
+            'now'        => $this->studio()->now(),
             'q'          => $words,
             'only'       => $only,
             'supplies'   => $supplies,

@@ -30,7 +30,7 @@ final class TodayController extends Controller
         $request->validate(['minutes' => ['nullable', 'string', 'max:' . Limits::QUANTITY]], Words::asked('today'));
         $minutes = $this->minutes(self::said($request, 'minutes'));
         $pieces = (new StudioDay($this->studio(), $answers))->pieces($request->boolean('find') ? $this->member() : null, self::FINDING);
-        $view = ['view' => new TodayView($pieces, now()->toImmutable(), $minutes)];
+        $view = ['view' => new TodayView($pieces, $this->studio()->now()->toImmutable(), $minutes)];
 
         return $request->header('HX-Request') === 'true' ? view('today.day', $view) : view('today.show', $view);
     }

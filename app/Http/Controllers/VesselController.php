@@ -23,7 +23,7 @@ final class VesselController extends Controller
     public function index(Request $request, KeptMeshes $meshes): View
     {
         $words = trim(self::said($request, 'q'));
-        $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece')
+        $vessels = $this->studio()->vessels()->withCount('pieces')->with('lastPiece.studio')
             ->withCount(['pieces as cast_count' => fn(Builder $some) => $some->has('mixings')])
             ->when($words !== '', self::holding('name', $words))
             ->orderBy('name')->orderBy('id')->paginate(25)->withQueryString();

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Studio;
 use App\Models\User;
 use App\Words\Limits;
 use App\Words\Words;
+use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
@@ -79,10 +81,20 @@ final class SignIn extends FormRequest
             throw ValidationException::withMessages(['email' => __('asked.account.pair')]);
         }
         Auth::login($user);
+        $this->setClock($user->studio);
         foreach (array_keys($limits) as $key) {
             RateLimiter::clear($key);
         }
         Cookie::queue(Cookie::make(self::COOKIE, self::placeOf($email), self::KNOWN_FOR, null, null, $this->isSecure()));
+    }
+
+    /** The first browser that signs in says where the clock of the studio hangs; what it says wrong is as if it said nothing. */
+    private function setClock(Studio $studio): void
+    {
+        $zone = $this->input('zone');
+        if ($studio->zone === '' && is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)) {
+            Studio::query()->whereKey($studio->id)->where('zone', '')->update(['zone' => $zone]);
+        }
     }
 
     /** @return array<string, string> */

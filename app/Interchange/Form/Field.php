@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\Form;
 
 use App\Interchange\PlanFile\Document;
+use App\Interchange\PlanFile\Zoned;
 use App\Words\Words;
 use Pensilis\Quantity\UnitSystem;
 
@@ -12,8 +13,6 @@ use Pensilis\Quantity\UnitSystem;
 final readonly class Field
 {
     /** Places of moments of one piece. */
-    private const MOMENTS = ['/studio/start', '/purpose/due'];
-
     private const LONG = [FieldKind::Profile, FieldKind::Marks, FieldKind::Log];
 
     /**
@@ -133,7 +132,7 @@ final readonly class Field
     /** Whether it is a moment of one piece, which no other begins with. */
     public function isMoment(): bool
     {
-        return in_array($this->pointer, self::MOMENTS, true);
+        return in_array($this->pointer, Zoned::MOMENTS, true);
     }
 
     public function isYesOrNo(): bool

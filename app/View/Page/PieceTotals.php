@@ -106,7 +106,7 @@ final readonly class PieceTotals
             [$stock, $needed] = [$lots->sum(fn(Supply $lot): float => (float) $lot->stock), $needs[$name] ?? 0.0];
             [$low, $past] = [
                 $stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0),
-                $lots->contains(fn(Supply $lot): bool => $lot->isPast()),
+                $lots->contains(fn(Supply $lot): bool => $lot->isPast($this->piece->studio->now())),
             ];
             if ($lots->first()?->kind === SupplyKind::Colour && !$low && !$past) {
                 continue;

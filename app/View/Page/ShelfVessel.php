@@ -55,7 +55,7 @@ final readonly class ShelfVessel
 
         return Words::say('shelf.vessels.last', [
             'fill'  => Length::metres($fill)->print($system), 'share' => Figure::fixed(100.0 * $fill / $height, 0) . ' %',
-            'piece' => $piece->title, 'day' => $piece->updated_at->format('j M Y'),
+            'piece' => $piece->title, 'day' => $piece->studio->local($piece->updated_at)->format('j M Y'),
         ]);
     }
 }

@@ -30,6 +30,8 @@ final readonly class TodayView
 
     private DateTimeImmutable $from;
 
+    private DateTimeImmutable $to;
+
     /** @var list<TodayPiece> that are planned, with something left to do or to wait for */
     public array $going;
 
@@ -37,6 +39,7 @@ final readonly class TodayView
     public function __construct(private array $pieces, public DateTimeImmutable $now, public float $minutes)
     {
         $this->from = $now->setTime(0, 0);
+        $this->to = $this->from->modify('+' . self::DAYS . ' days');
         $this->going = array_values(array_filter($pieces, fn(TodayPiece $one): bool => $one->isGoingOn($now)));
     }
 
@@ -293,7 +296,8 @@ final readonly class TodayView
     /** Where a moment lies on the time line, percent. */
     private function x(DateTimeImmutable $moment): float
     {
-        $share = ($moment->getTimestamp() - $this->from->getTimestamp()) / (86400.0 * self::DAYS);
+        $from = $this->from->getTimestamp();
+        $share = ($moment->getTimestamp() - $from) / ($this->to->getTimestamp() - $from);
 
         return round(100.0 * max(0.0, min(1.0, $share)), 3);
     }
@@ -306,9 +310,11 @@ final readonly class TodayView
     /** @return list<array{x: float, label: string}> each midnight */
     public function days(): array
     {
-        return array_map(fn(int $n): array => [
-            'x' => round(100.0 * $n / self::DAYS, 3), 'label' => $this->from->modify("+{$n} days")->format('D j'),
-        ], range(0, self::DAYS - 1));
+        return array_map(function (int $n): array {
+            $midnight = $this->from->modify("+{$n} days");
+
+            return ['x' => $this->x($midnight), 'label' => $midnight->format('D j')];
+        }, range(0, self::DAYS - 1));
     }
 
     /** @return list<array{float, float}> x and width of the nights, 22 to 6 */

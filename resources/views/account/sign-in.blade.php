@@ -4,6 +4,7 @@
         <x-errors/>
         <form method="post" action="{{ route('sign-in', absolute: false) }}">
             @csrf
+            <input type="hidden" name="zone" data-zone>
             <label for="email">{{ __('places.account.email') }}</label>
             <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" required autofocus
                 autocomplete="username">

@@ -23,7 +23,7 @@
                 <div class="field">
                     <label for="own-{{ $field }}">{{ $label }}</label>
                     <input class="form-control form-control-sm" id="own-{{ $field }}" name="{{ $field }}"
-                        value="{{ old($field, $field === 'found_on' ? now()->format('Y-m-d') : '') }}" @error($field) aria-invalid="true"
+                        value="{{ old($field, $field === 'found_on' ? $today : '') }}" @error($field) aria-invalid="true"
                         @enderror maxlength="{{ App\Words\Limits::LINE }}">
                     @error($field)<p class="refused">{{ $message }}</p>@enderror
                 </div>

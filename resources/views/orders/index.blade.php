@@ -38,7 +38,7 @@
                     __("orders.stages.{$order->stage->value}"), $order->whom,
                     $order->due === null ? '' : __('orders.due', ['day' => $order->due->format('j M Y')]),
                     $order->price === null ? '' : __('orders.price', ['price' => number_format($order->price, 2)]), $order->note,
-                ])) }}@if($order->isLate()) <strong class="low">{{ __('orders.late') }}</strong>@endif</span>
+                ])) }}@if($order->isLate($now)) <strong class="low">{{ __('orders.late') }}</strong>@endif</span>
                 <span class="doings">
                     @if($order->piece !== null)
                         <a href="{{ route('pieces.show', $order->piece, false) }}">{{ $order->piece->title }}</a>

@@ -45,8 +45,8 @@
                             </td>
                             <td>
                                 {{ implode(', ', array_filter([$one->lot, $one->origin, $one->bought_on === null ? '' : __('shelf.bought',
-                                    ['day' => $one->bought_on->format('j M Y')]), $one->usableUntil() === null || $one->isPast() ? '' :
-                                    __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast())<strong
+                                    ['day' => $one->bought_on->format('j M Y')]), $one->usableUntil() === null || $one->isPast($now) ? '' :
+                                    __('shelf.until', ['day' => $one->usableUntil()->format('j M Y')])])) }} @if($one->isPast($now))<strong
                                     class="low">{{ __('shelf.past', ['day' => $one->usableUntil()->format('j M Y')]) }}</strong>@endif
                             </td>
                             <td class="doings">

@@ -6,7 +6,7 @@
             <h2 id="about">{{ __('places.studio.about') }}</h2>
             <form method="post" action="{{ route('studio', absolute: false) }}">
                 @csrf @method('patch')
-                <input type="hidden" name="saw" value="{{ json_encode(['name' => $studio->name, 'units' => $studio->units->value]) }}">
+                <input type="hidden" name="saw" value="{{ json_encode($studio->shown()) }}">
                 <label for="name">{{ __('places.studio.name') }}</label>
                 <input class="form-control" id="name" name="name" value="{{ old('name', $studio->name) }}" required
                     maxlength="{{ App\Words\Limits::NAME }}">
@@ -20,6 +20,14 @@
                         </div>
                     @endforeach
                 </fieldset>
+                <label for="zone">{{ __('places.studio.zone') }}</label>
+                <input class="form-control" id="zone" name="zone" value="{{ old('zone', $studio->zone) }}" list="zones" autocomplete="off"
+                    maxlength="64" aria-describedby="zone-now" @error('zone') aria-invalid="true" @enderror>
+                <datalist id="zones">@foreach($zones as $zone)<option value="{{ $zone }}">@endforeach</datalist>
+                <p class="quiet" id="zone-now">
+                    {{ __($studio->zone === '' ? 'places.studio.zone-unsaid' : 'places.studio.zone-now',
+                        ['now' => $studio->now()->format('D j M, H:i')]) }}
+                </p>
                 <p class="quiet">
                     {{ __('places.studio.any', ['examples' => implode(', ', array_map(fn($kind) => $kind->example($studio->units),
                         [App\Interchange\Form\FieldKind::Length, App\Interchange\Form\FieldKind::Temperature,
@@ -46,7 +54,7 @@
                 @endforeach
                 @foreach($open as $invitation)
                     <li class="quiet">
-                        {{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $invitation->expires_at->format('j M')]) }}
+                        {{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $studio->local($invitation->expires_at)->format('j M')]) }}
                         <form method="post" action="{{ route('invitations.destroy', $invitation, false) }}">
                             @csrf @method('delete')
                             <button class="plain" aria-label="{{ __('places.studio.withdraw-label', ['email' => $invitation->email]) }}">
@@ -69,14 +77,14 @@
                 @foreach($signIns as $signIn)
                     <li>
                         @php($device = __($signIn->isInTheHand() ? 'places.studio.hand' : 'places.studio.desk'))
-                        {{ __('places.studio.since', ['device' => $device, 'since' => $signIn->created_at->format('j M, H:i'),
-                            'seen' => $signIn->seen_at->format('j M, H:i')]) }}
+                        {{ __('places.studio.since', ['device' => $device, 'since' => $studio->local($signIn->created_at)->format('j M, H:i'),
+                            'seen' => $studio->local($signIn->seen_at)->format('j M, H:i')]) }}
                         @if($signIn->id === $here)
                             <strong>{{ __('places.studio.here') }}</strong>
                         @else
                             <form method="post" action="{{ route('sign-ins.destroy', $signIn, false) }}">
                                 @csrf @method('delete')
-                                @php($whose = ['device' => $device, 'since' => $signIn->created_at->format('j M, H:i')])
+                                @php($whose = ['device' => $device, 'since' => $studio->local($signIn->created_at)->format('j M, H:i')])
                                 <button class="plain" aria-label="{{ __('places.studio.end-label', $whose) }}">
                                     {{ __('places.studio.end') }}
                                 </button>
