@@ -60,7 +60,9 @@ final class Order extends Model
     /** Whether it is open and its day is over. */
     public function isLate(Carbon $now): bool
     {
-        return in_array($this->stage, OrderStage::open(), true) && $this->due !== null && $this->due->format('Y-m-d') < $now->format('Y-m-d');
+        $day = fn(Carbon $one): string => $one->format('Y-m-d');
+
+        return in_array($this->stage, OrderStage::open(), true) && $this->due !== null && $day($this->due) < $day($now);
     }
 
     /** @return array<string, string> */

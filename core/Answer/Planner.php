@@ -20,6 +20,7 @@ use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\BrushedResin;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\Budget;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\SimulatedPour;
 
@@ -28,37 +29,58 @@ use Pensilis\Thermal\SimulatedPour;
  *
  * Each resin of the piece is tried by itself (PourSearch), where no layers hold what floats once more with that pressed into tack, and
  * where it makes for fewer pours, each pour of another; the answer has the fewest pours of all, and costs least among those; where the
- * artist wants something else, the way that costs least by that. What cannot be cast is no answer, whatever its pours.
+ * artist wants something else, the way that costs least by that. What cannot be cast is no answer, whatever its pours. A search follows
+ * only so much heat: then it ends with the best it has, and says so.
  */
 final readonly class Planner
 {
     /** So many times the fewest pours of any resin, and another is outdone. */
     private const OUTDONE = 2;
 
-    public function __construct(private CalibrationStore $store) {}
+    /** So many times as much as one answer may follow, for all that can be set beside each other. */
+    private const WAYS = 4;
+
+    /** @param Budget|null $budget of all that it is asked; else each time anew */
+    public function __construct(private CalibrationStore $store, private ?Budget $budget = null) {}
 
     public function plan(Plan $plan): PlanAnswer
     {
-        return $plan->weights->fewestFirst ? $this->fewest($plan) : $this->ways($plan)[0] ?? $this->fewest($plan);
+        return $this->asked(fn(self $planner): PlanAnswer => $planner->best($plan));
     }
 
     /** The same, and where it cannot be done, with what would do. */
     public function planOrWaysOut(Plan $plan): PlanAnswer
     {
-        $answer = $this->plan($plan);
+        return $this->asked(function (self $planner) use ($plan): PlanAnswer {
+            $answer = $planner->best($plan);
 
-        return match (true) {
-            !$answer->isFeasible() => WaysOut::of($answer, $plan, $this->canCast(...)),
-            $answer->late() > 0.0  => $answer->saying([$this->inTime($plan, $answer)]),
-            default                => $answer,
-        };
+            return match (true) {
+                !$answer->isFeasible() => WaysOut::of($answer, $plan, $planner->canCast(...)),
+                $answer->late() > 0.0  => $answer->saying(array_filter([$planner->inTime($plan, $answer)])),
+                default                => $answer,
+            };
+        });
     }
 
-    /** What would be done when it is due: other pours or another resin, or work at any hour. */
-    private function inTime(Plan $plan, PlanAnswer $answer): Finding
+    /** @param callable(self): PlanAnswer $search */
+    private function asked(callable $search): PlanAnswer
+    {
+        $budget = $this->budget();
+        $answer = $search(new self($this->store, $budget));
+
+        return $budget->isSpent() ? $answer->saying([Finding::of(Code::SearchEnded, '/pours')]) : $answer;
+    }
+
+    private function best(Plan $plan): PlanAnswer
+    {
+        return $plan->weights->fewestFirst ? $this->fewest($plan) : $this->all($plan)[0] ?? $this->fewest($plan);
+    }
+
+    /** What would be done when it is due: other pours or another resin, or work at any hour. Null where the search ended before it knew. */
+    private function inTime(Plan $plan, PlanAnswer $answer): ?Finding
     {
         $soonest = $answer;
-        foreach ($this->ways($plan) as $way) {
+        foreach ($this->all($plan) as $way) {
             $soonest = $way->late() < $soonest->late() ? $way : $soonest;
         }
         $says = fn(PlanAnswer $one): array => [
@@ -67,7 +89,10 @@ final readonly class Planner
         if ($soonest->late() <= 0.0) {
             return Finding::of(Code::InTimeOtherwise, '/pours', $says($soonest), ['resin' => $soonest->plan->resin()->name]);
         }
-        $always = $this->plan($plan->atAnyHour());
+        $always = $this->best($plan->atAnyHour());
+        if ($this->isSpent()) {
+            return null;
+        }
 
         return $always->isFeasible() && $always->late() <= 0.0
             ? Finding::of(Code::InTimeAtAnyHour, '/studio/hours', $says($always))
@@ -83,7 +108,9 @@ final readonly class Planner
         }
         asort($layers);
         foreach (array_keys(array_filter($layers, fn(int $many): bool => $many > 0)) as $id) {
-            if ($this->pouredWith($plan, (string) $id, PHP_INT_MAX)->isFeasible()) {
+            $way = $plan->byDay()->pouredWith((string) $id);
+            $way = Draft::within($way, INF) === null ? $way->pressedDown() : $way;
+            if (!$this->isSpent() && $this->searched($way, PHP_INT_MAX)->isFeasible()) {
                 return true;
             }
         }
@@ -95,6 +122,9 @@ final readonly class Planner
     {
         [$first, $best] = [null, null];
         foreach (array_keys($plan->resins) as $id) {
+            if ($first !== null && $this->isSpent()) {
+                break;
+            }
             $answer = $this->pouredWith($plan, (string) $id, $best === null ? PHP_INT_MAX : count($best->layout->pours ?? []));
             $first ??= $answer;
             $best = $answer->isFeasible() && ($best === null || $answer->rank() < $best->rank()) ? $answer : $best;
@@ -102,6 +132,17 @@ final readonly class Planner
         $mixed = $this->mixed($plan, $best === null ? PHP_INT_MAX : count($best->layout->pours ?? []) - 1);
 
         return $mixed ?? $best ?? $first;
+    }
+
+    private function budget(): Budget
+    {
+        return $this->budget ?? new Budget();
+    }
+
+    /** Whether it has followed as much heat as it may: what is known by then is the answer. */
+    private function isSpent(): bool
+    {
+        return $this->budget?->isSpent() === true;
     }
 
     /**
@@ -112,7 +153,7 @@ final readonly class Planner
     private function mixed(Plan $plan, int $most): ?PlanAnswer
     {
         $any = $plan->byDay()->pouredWithAny();
-        $layout = $any->mixesResins() ? Draft::found($any)->layout : null;
+        $layout = $any->mixesResins() && !$this->isSpent() ? Draft::found($any)->layout : null;
         $answer = $layout === null || count($layout->pours) > $most ? null : $this->searched($any, $most);
 
         return $answer?->isFeasible() === true ? $answer : null;
@@ -126,6 +167,12 @@ final readonly class Planner
      */
     public function ways(Plan $plan): array
     {
+        return (new self($this->store, $this->budget ?? new Budget(self::WAYS * Budget::USUAL)))->all($plan);
+    }
+
+    /** @return list<PlanAnswer> */
+    private function all(Plan $plan): array
+    {
         [$ways, $pressed] = [[], []];
         $each = array_map(fn(int|string $id): PlanAnswer => $this->pouredWith($plan, (string) $id, PHP_INT_MAX), array_keys($plan->resins));
         $pours = array_map(fn(PlanAnswer $one): float => $one->isFeasible() ? (float) count($one->layout->pours ?? []) : INF, $each);
@@ -133,7 +180,7 @@ final readonly class Planner
         foreach ($each as $n => $answer) {
             $down = $answer->plan->pressedDown();
             array_push($ways, ...$this->around($answer, $pours[$n] > $most));
-            if ($down->inclusions !== $answer->plan->inclusions) {
+            if ($down->inclusions !== $answer->plan->inclusions && !$this->isSpent()) {
                 $pressed[] = $this->searched($down, PHP_INT_MAX);
             }
         }
@@ -168,7 +215,7 @@ final readonly class Planner
         }
         $found = Trial::followed($answer->simulation, $answer->joints, $answer->deepest);
 
-        return [$answer, ...($isOutdone ? [] : $this->others($answer->plan, $found))];
+        return [$answer, ...($isOutdone || $this->isSpent() ? [] : $this->others($answer->plan, $found))];
     }
 
     /** @return list<PlanAnswer> */
@@ -176,7 +223,7 @@ final readonly class Planner
     {
         [$preparation, $set, $before] = $this->groundwork($plan);
         $answers = [];
-        foreach ((new PourSearch($plan, $this->store, $preparation, $set ?? 0.0))->others($found) as $trial) {
+        foreach ((new PourSearch($plan, $this->store, $preparation, $set ?? 0.0, $this->budget()))->others($found) as $trial) {
             assert($trial->simulation !== null);
             $answers[] = $this->answer($trial->simulation, $trial->joints, $before, $trial->deepest)->unlessImpossible();
         }
@@ -192,14 +239,11 @@ final readonly class Planner
     private function pouredWith(Plan $plan, string $id, int $most): PlanAnswer
     {
         $way = $plan->byDay()->pouredWith($id);
-        $answer = $this->searched($way, $most);
-        if ($answer->isFeasible() || $answer->simulation !== null) {
-            return $answer;
-        }
         $down = $way->pressedDown();
-        $other = $down->inclusions === $way->inclusions ? null : $this->searched($down, $most);
+        // Only where it is of use: why no layers hold an object takes longer to find than layers that do.
+        $pressed = $down->inclusions === $way->inclusions || Draft::within($way, INF) !== null ? null : $this->searched($down, $most);
 
-        return $other?->isFeasible() === true ? $other : $answer;
+        return $pressed?->isFeasible() === true ? $pressed : $this->searched($way, $most);
     }
 
     /** @param int $most pours beyond which nothing is wanted */
@@ -213,7 +257,7 @@ final readonly class Planner
                 drawn: Draft::found($plan)->layout,
             );
         }
-        $trial = (new PourSearch($plan, $this->store, $preparation, $set))->find($most);
+        $trial = (new PourSearch($plan, $this->store, $preparation, $set, $this->budget()))->find($most);
         if ($trial->simulation === null || $trial->isRefused()) {
             return PlanAnswer::infeasible($plan, $trial->reasons, $trial->simulation, $trial->layout);
         }
@@ -230,7 +274,7 @@ final readonly class Planner
         $plan = $plan->byDay();
         $layout = Layout::given($plan);
         [$preparation, $set, $before] = $this->groundwork($plan);
-        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $set ?? 0.0, $happened))->fill();
+        $placed = (new Timetable($plan, $layout, $this->store, $preparation, $this->budget(), $set ?? 0.0, $happened))->fill();
         if ($placed->run === null) {
             return PlanAnswer::infeasible($plan, [PourSearch::stuck($placed)], drawn: $layout);
         }

@@ -18,6 +18,7 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\Budget;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\ConstantAmbient;
 use Pensilis\Thermal\HeatRun;
@@ -45,6 +46,7 @@ final readonly class PourSearch
         private CalibrationStore $store,
         private Preparation $preparation,
         private float $earliest,
+        private Budget $budget,
     ) {}
 
     /** @param int $most pours beyond which nothing is wanted */
@@ -64,6 +66,9 @@ final readonly class PourSearch
         }
         [$hot, $cool, $next] = [$last->count() - 1, null, $last->count()];
         for ($n = 1; $n < self::MOST_TRIALS; $n++) {
+            if ($this->budget->isSpent()) {
+                return $cool ?? Trial::refused([self::ended($last)], $last->layout);
+            }
             $layout = $this->coolest($next);
             if ($layout === null) {
                 return $cool ?? $this->tooHot($last, $most);
@@ -105,7 +110,12 @@ final readonly class PourSearch
                 $layouts[implode(' ', $depths($layout))] = $layout;
             }
         }
-        $trials = array_map(fn(Layout $layout): Trial => $this->tried($layout, PHP_INT_MAX, true), array_values($layouts));
+        $trials = [];
+        foreach ($layouts as $layout) {
+            if (!$this->budget->isSpent()) {
+                $trials[] = $this->tried($layout, PHP_INT_MAX, true);
+            }
+        }
         $isSanded = in_array(Joint::Sanded, $found->joints, true);
         if ($found->layout !== null && $found->joints !== []) {
             $trials[] = $this->tried($found->layout, PHP_INT_MAX, $found->deepest !== null, false, $isSanded ? self::NEVER : 0.0);
@@ -120,7 +130,7 @@ final readonly class PourSearch
         if (count($layout->pours) > $most) {
             return Trial::refused([Finding::of(Code::TooHotEverywhere, '/vessel')], $layout);
         }
-        $table = new Timetable($this->plan, $layout, $this->store, $this->preparation, $this->earliest, sanding: $sanding);
+        $table = new Timetable($this->plan, $layout, $this->store, $this->preparation, $this->budget, $this->earliest, sanding: $sanding);
         $placed = $table->fill($mayBeHot);
 
         return match (true) {
@@ -216,6 +226,16 @@ final readonly class PourSearch
         return $placed->needed !== null
             ? Finding::of(Code::NoTime, '/studio/hours', ['needed' => Duration::hours($placed->needed)])
             : Finding::of(Code::NoGel, '/ambient', ['pour' => Number::count((int) $placed->soft), 'horizon' => self::horizon()]);
+    }
+
+    /** What is said where the search ended before it knew. */
+    private static function ended(Trial $last): Finding
+    {
+        $peak = max([-INF, ...array_values($last->hot())]);
+
+        return Finding::of(Code::TooHotSoFar, '/vessel', [
+            'pours' => Number::count($last->count()), 'peak' => Temperature::celsius($peak),
+        ]);
     }
 
     public static function horizon(): Duration

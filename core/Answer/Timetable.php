@@ -20,6 +20,7 @@ use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Thermal\Budget;
 use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\HeatRun;
 use Pensilis\Thermal\PieceHeat;
@@ -66,6 +67,7 @@ final class Timetable
         private readonly Layout $layout,
         private readonly CalibrationStore $store,
         private readonly Preparation $preparation,
+        private readonly Budget $budget,
         private readonly float $earliest = 0.0,
         private readonly Happened $happened = new Happened(),
         private readonly ?float $sanding = null,
@@ -117,7 +119,7 @@ final class Timetable
                 $joints = PlacedPours::joints($starts, $came, $this->work());
                 $bare = $joints === null ? $bare : PlacedPours::after($run, $starts, $joints);
                 $wanted = $joints === null ? [] : $this->wantedRoom($run);
-                if ($bare !== null && $joints !== null && $wanted === []) {
+                if ($bare !== null && (($joints !== null && $wanted === []) || $this->budget->isSpent())) {
                     return $bare;
                 }
                 $room = $wanted + $room;
@@ -181,7 +183,7 @@ final class Timetable
      */
     private function rehearse(PieceHeat $heat, bool $thin): HeatRun|int
     {
-        $run = $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+        $run = $this->begin($heat, $thin);
         $begun = $this->happened->begun;
         $at = 3600.0 * $this->firstStart();
         $pours = array_slice($this->layout->pours, 0, max($this->rehearsed(), count($begun) + 2));
@@ -209,6 +211,11 @@ final class Timetable
         $this->kept = count($pours) > 1 ? $this->kept : array_map(fn(Stage $only): Stage => $only->followed($run), $this->kept);
 
         return $run->tracks()[count($pours) - 1]->mayBeLeft() ? $run : count($pours);
+    }
+
+    private function begin(PieceHeat $heat, bool $thin): HeatRun
+    {
+        return $heat->begin($this->store->calibrated($this->plan->resin()), $thin)->within($this->budget);
     }
 
     /** How many pours there are before one that is like that below it, which has another below it. */
@@ -240,7 +247,7 @@ final class Timetable
         }
         $this->kept = array_slice($this->kept, 0, $same);
         $run = $same > 0 ? $this->kept[$same - 1]->before(3600.0 * ($starts[$same] ?? INF))
-            : $heat->begin($this->store->calibrated($this->plan->resin()), $thin);
+            : $this->begin($heat, $thin);
         foreach (array_slice($this->layout->pours, $same, null, true) as $k => $pour) {
             if ($k > 0) {
                 $run->approach(3600.0 * $starts[$k]);

@@ -153,6 +153,7 @@ enum Code: string
     case TooHotForLayers = 'too-hot.for-layers';
     case TooHotEverywhere = 'too-hot.everywhere';
     case TooHotRoom = 'too-hot.room';
+    case TooHotSoFar = 'too-hot.so-far';
     case ObjectTooHot = 'object-too-hot';
     case SheetRunsHot = 'sheet-runs-hot';
     case NoGel = 'no-gel';
@@ -165,6 +166,7 @@ enum Code: string
     case WetMissed = 'wet-missed';
     case BeforeRecoat = 'before-recoat';
     case RecoatMissed = 'recoat-missed';
+    case SearchEnded = 'search-ended';
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
     case OutrunsWorking = 'outruns-working';
@@ -197,7 +199,7 @@ enum Code: string
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
-            'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
+            'search-ended', 'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
             default => Weight::Spoils,
         };
     }
@@ -209,7 +211,7 @@ enum Code: string
             'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
             'too-many-pours', 'pins-leave-no-room', 'outside-vessel', 'would-do',
             'objects-overlap', 'left-bare', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
-            'above-greatest-pour', 'tilted',
+            'above-greatest-pour', 'tilted', 'search-ended',
             'runs-over', 'runs-off', 'drifts' => Question::Hangs,
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,

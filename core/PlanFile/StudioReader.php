@@ -65,7 +65,8 @@ final readonly class StudioReader
 
     private function clock(Node $node): StudioClock
     {
-        $zone = $node->has('zone') ? $this->problems->attempt($node->at('zone'), fn(): string => StudioClock::zone($node->text('zone'))->getName()) : '';
+        $zone = $node->has('zone')
+            ? $this->problems->attempt($node->at('zone'), fn(): string => StudioClock::zone($node->text('zone'))->getName()) : '';
 
         return ($node->has('start') && $zone !== null
             ? $this->problems->attempt($node->at('start'), fn(): StudioClock => StudioClock::startingAt($node->text('start'), $zone))

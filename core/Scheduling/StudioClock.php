@@ -136,7 +136,9 @@ final readonly class StudioClock
         }
         $said = $there->format($there->format('s') === '00' ? self::LOCAL : self::LOCAL . ':s');
 
-        return self::moment($said, $there->getTimezone(), true)->getTimestamp() === $there->getTimestamp() ? $said : $said . $there->format('P');
+        $read = self::moment($said, $there->getTimezone(), true);
+
+        return $read->getTimestamp() === $there->getTimestamp() ? $said : $said . $there->format('P');
     }
 
     /** Hour of the day at which the plan starts; 0 without a start. */

@@ -38,8 +38,7 @@ final readonly class WeekClock
     /** The first hour at which the clock shows a minute, or, where it skips it, at which it goes on. */
     public function hour(float $minute): float
     {
-        $even = ($minute - $this->anchor) / 60.0;
-        $hour = $even;
+        $hour = $even = ($minute - $this->anchor) / 60.0;
         foreach ($this->shifts as [$from, $minutes]) {
             if ($hour < $from) {
                 break;

@@ -96,9 +96,13 @@ final readonly class WorkingHours
         if ($this->spans === []) {
             return $from;
         }
-        $week = (int) floor($this->week->minute($from) / self::WEEK);
+        $minute = $this->week->minute($from);
+        $week = (int) floor($minute / self::WEEK);
         for ($w = $week - 1; $w <= $week + 2; $w++) {
             foreach ($this->spans as [$opens, $closes]) {
+                if ($w * self::WEEK + $closes <= $minute) {
+                    continue;
+                }
                 $start = max($from, $this->week->hour($w * self::WEEK + $opens));
                 if ($start + $hours <= $this->week->hour($w * self::WEEK + $closes) + 1e-9) {
                     return $start;

@@ -53,6 +53,8 @@ final class HeatRun
 
     private EnergyLedger $ledger;
 
+    private ?Budget $budget = null;
+
     /** m above the floor */
     private float $level = 0.0;
 
@@ -81,6 +83,14 @@ final class HeatRun
         foreach ($under as $row) {
             $this->addRow($row);
         }
+    }
+
+    /** What it follows is taken off a budget, and what its copies do. */
+    public function within(Budget $budget): self
+    {
+        $this->budget = $budget;
+
+        return $this;
     }
 
     /** A copy goes on by itself. */
@@ -269,6 +279,7 @@ final class HeatRun
     {
         assert($this->coupled !== null);
         [$kelvin, $alpha] = [$this->kelvin, $this->alpha];
+        $this->budget?->spend(count($kelvin));
         $air = $this->ambient->at($this->time + 0.5 * $dt);
         [$this->kelvin, $this->alpha, $released, $lost] = $this->coupled->take($kelvin, $alpha, $dt, $air);
         $strain = $this->strain($kelvin, $alpha, $air);

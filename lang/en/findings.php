@@ -283,6 +283,11 @@ return [
     'too-hot.room'       => [
         'says' => 'The room is :room, and pour :pour may reach :allowed at most. Raise the limit, or cast it in a cooler room.',
     ],
+    'too-hot.so-far' => [
+        'says' => 'Even :pours pours still reach :peak, and more were not tried: that would take too long. Allow more heat, take a slower '
+            . 'resin, or give the pours yourself.',
+    ],
+    'search-ended'   => ['says' => 'There is more to try than time to try it: fewer pours or another way may be possible.'],
     'object-too-hot' => ['says' => '“:object” gets :met hot and stands :bears.'],
     'sheet-runs-hot' => [
         'says' => 'By its own data sheet “:resin” would pass :tolerated in its deepest pour: its times and depths disagree. That is taken '

@@ -12,10 +12,11 @@ return [
     'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
     'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],
     'studio' => [
-        'title'       => 'Studio', 'about' => 'Name, clock and units', 'name' => 'Name', 'units' => 'Figures are shown in',
-        'metric'      => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)',
-        'zone'        => 'Time zone',
-        'zone-now'    => 'There it is :now. In another zone the same pours keep their moments, and your hours at the bench stay as they read.',
+        'title'    => 'Studio', 'about' => 'Name, clock and units', 'name' => 'Name', 'units' => 'Figures are shown in',
+        'metric'   => 'millimetres, grams, °C', 'us' => 'inches, fluid ounces, °F (grams stay on the scale)',
+        'zone'     => 'Time zone',
+        'zone-now' => 'There it is :now. In another zone the same pours keep their moments, and your hours at the bench stay as they '
+            . 'read.',
         'zone-unsaid' => 'Not set: times are as they are typed, and it is taken to be :now.',
         'any'         => 'Any unit can be typed anywhere: :examples.', 'save' => 'Save', 'members' => 'Members',
         'remove'      => 'Remove', 'remove-label' => 'Remove :email', 'leave' => 'Leave the studio',

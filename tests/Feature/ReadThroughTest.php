@@ -8,6 +8,7 @@ use App\Models\Piece;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Pensilis\Quantity\UnitSystem;
+use Tests\Plans;
 
 /** @return list<string> all that a page shows or says aloud: texts, what stands in fields, labels and titles */
 function readOf(string $html): array
@@ -46,7 +47,7 @@ function addressesOf(User $user): array
     return $addresses;
 }
 
-beforeEach(function (): void {
+it('says nothing in keys, fills every sentence, and says no millimetre to a studio in inches', function (): void {
     config(['pensilis.sign_in_file' => (string) tempnam(sys_get_temp_dir(), 'read')]);
     $this->seed(DatabaseSeeder::class);
     unlink(config()->string('pensilis.sign_in_file'));
@@ -55,7 +56,9 @@ beforeEach(function (): void {
     // Something is wrong with each, so that findings are read too.
     foreach (Piece::query()->with('studio')->get() as $n => $piece) {
         $document = $piece->document;
-        $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60, 'max_peak_celsius' => 24] + ($document['studio'] ?? []);
+        $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60] + ($document['studio'] ?? []);
+        // What nothing keeps so cool is looked for long: one tells it for all.
+        $document['studio']['max_peak_celsius'] = $piece->title === 'Larch cone block' ? 24 : 60;
         $document['vessel']['level'] = ['rise_mm' => 6, 'over_mm' => 100];
         $document['purpose'] = [
             'use' => 'hot-cups', 'fittings' => [['kind' => 'hook', 'at_mm' => [0, 0], 'radius_mm' => 6, 'depth_mm' => 40]],
@@ -67,9 +70,7 @@ beforeEach(function (): void {
         $broken = $piece->replicate();
         $broken->hold($document)->save();
     }
-});
-
-it('says nothing in keys, fills every sentence, and says no millimetre to a studio in inches', function (): void {
+    $read = 0;
     // What was computed for one is there for the other: both in one go.
     foreach (UnitSystem::cases() as $system) {
         $this->user->studio->update(['units' => $system]);
@@ -77,23 +78,20 @@ it('says nothing in keys, fills every sentence, and says no millimetre to a stud
             ? '/\d\s?(mm|cm|°C)\b|\bmm\b|°C|millimet|\bcm\b(?![²³])/u'
             : '/°F|\b(oz|inch(es)?)\b/u';
         foreach (addressesOf($this->user->refresh()) as $address) {
-            foreach (readOf((string) $this->get($address)->getContent()) as $said) {
-                // The choice of units itself names them.
-                $choices = ['millimetres, grams, °C', 'inches, fluid ounces, °F', 'Any unit can be typed anywhere'];
-                $plain = str_replace($choices, '', $said);
-                expect(preg_match('/\b[a-z0-9]+_[a-z0-9_]+\b/', $said))->toBe(0, "{$address}: {$said}")
-                    ->and(preg_match('/(?<![\w:]):[a-z]/', $said))->toBe(0, "{$address}: {$said}")
-                    ->and(preg_match('/\b(NAN|INF)\b/', $said))->toBe(0, "{$address}: {$said}")
-                    ->and(preg_match($foreign, $plain))->toBe(0, "{$address}: {$said}");
-            }
+            $said = readOf((string) $this->get($address)->getContent());
+            $read += count($said);
+            // The choice of units itself names them.
+            $plain = str_replace(['millimetres, grams, °C', 'inches, fluid ounces, °F', 'Any unit can be typed anywhere'], '', $said);
+            expect(preg_grep('/\b[a-z0-9]+_[a-z0-9_]+\b|(?<![\w:]):[a-z]|\b(NAN|INF)\b/', $said))->toBe([], $address)
+                ->and(preg_grep($foreign, $plain))->toBe([], $address);
         }
     }
+    expect($read)->toBeGreaterThan(50_000);
 });
 
 it('refuses in the units of the studio too', function (): void {
-    $this->user->studio->update(['units' => UnitSystem::Us]);
-    $this->actingAs($this->user->refresh());
-    $piece = Piece::query()->firstOrFail();
+    [$user, $piece] = $this->signedIn(Plans::coloured());
+    $user->studio->update(['units' => UnitSystem::Us]);
     $typed = array_fill_keys(array_map(fn(Field $field): string => $field->pointer, (new PlanFields($piece->document))->all()), 'what?');
     $this->from("/pieces/{$piece->id}")->patch("/pieces/{$piece->id}", ['f' => $typed])->assertSessionHasErrors();
     $refused = session('errors')->all();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\Calendar;
+use App\Models\Piece;
 use App\Models\Studio;
 use App\Words\Words;
 use Illuminate\Http\UploadedFile;
@@ -15,6 +16,12 @@ use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Scheduling\Task;
 use Tests\Plans;
 use Tests\SharedCalibrations;
+
+beforeEach(function (): void {
+    $this->mixed = fn(Piece $piece) => $piece->mixings()->create([
+        'studio_id' => $piece->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
+    ]);
+});
 
 afterEach(fn() => Carbon::setTestNow());
 
@@ -52,12 +59,13 @@ it('shows the day of the studio, not that of the server', function (): void {
     $user = $this->member(studio: Studio::query()->create(['name' => 'Far west', 'units' => 'metric', 'zone' => 'America/Chicago']));
     // Half past two on Monday where the server is: Sunday evening at the bench, six hours behind.
     Carbon::setTestNow('2026-03-02 02:30');
-    $piece = $this->pieceOf($user, Plans::changed(['/studio/start' => '2026-03-01T19:00', '/inclusions/0/sealed_coats' => 0], Plans::cone()));
+    $cone = Plans::changed(['/studio/start' => '2026-03-01T19:00', '/inclusions/0/sealed_coats' => 0], Plans::cone());
+    $piece = $this->pieceOf($user, $cone);
     $answer = resolve(Answers::class)->find($piece, $user);
     $hour = $piece->plan()->studio->clock->hourAt(now());
     $this->actingAs($user)->get('/today')->assertOk()->assertSeeInOrder(['Sun 1', 'Mon 2']);
     $this->get('/pieces')->assertSee('1 Mar 2026');
-    $piece->mixings()->create(['studio_id' => $user->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0]);
+    ($this->mixed)($piece);
     $this->get("/pieces/{$piece->id}/pours/0")->assertSee('1 Mar, 20:30');
     expect($hour)->toBe(1.5)
         ->and($piece->happened()->begun)->toBe([1.5])
@@ -72,7 +80,7 @@ it('keeps the moments of pieces under way when its zone is changed, and their un
     $zone('Europe/Vienna');
     expect($clock()->iso(0.0))->toBe('2026-03-02T08:00+01:00');
     Carbon::setTestNow('2026-03-02 08:00');
-    $piece->mixings()->create(['studio_id' => $user->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0]);
+    ($this->mixed)($piece);
     $piece = $piece->fresh();
     $piece->change(fn(array $document): array => Plans::changed(['/inclusions/0/target_bottom_mm' => 15], $document));
     $due = $piece->fresh()->plan()->studio->due;
@@ -135,7 +143,8 @@ it('plans over the night of a change with true windows, at hours of the clock on
 });
 
 it('gives a calendar its zone, with every change of the clock that its events meet', function (): void {
-    $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/studio/start' => '2026-10-23T08:00', '/studio/zone' => 'Europe/Vienna']));
+    $autumn = Plans::read(['/studio/start' => '2026-10-23T08:00', '/studio/zone' => 'Europe/Vienna']);
+    $answer = (new Planner(new SharedCalibrations()))->plan($autumn);
     $calendar = (new Calendar(Words::metric(), new DateTimeImmutable('2026-03-01')))->of($answer);
     // Directive 2000/84/EC: 25 October 2026, 01:00 UTC, which is 3 o'clock there; RFC 5545, section 3.6.5.
     expect($calendar)->toContain(implode("\r\n", [

@@ -12,8 +12,8 @@ use Pensilis\Answer\PlanAnswer;
  * What a plan, or a day of several, asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
  *
  * Times of a plan without a zone have none either ("floating", section 3.3.5, form 1). Those of one with a zone carry it (form 3), and all
- * changes of its clock between the first event and the last are told as section 3.6.5 has it. Names of events follow from the plan or the piece alone, so that a calendar that is read again
- * changes its events rather than adding others.
+ * changes of its clock between the first event and the last are told as section 3.6.5 has it. Names of events follow from the plan or the
+ * piece alone, so that a calendar that is read again changes its events rather than adding others.
  */
 final readonly class Calendar
 {

@@ -45,8 +45,8 @@
                         <span class="quiet">{{ $standing->next }}</span>
                     </span>
                     <span class="quiet">{{ App\View\Page\PieceLine::of($piece, $system) }}</span>
-                    <time class="quiet" datetime="{{ $piece->updated_at->toIso8601String() }}">{{ $piece->studio->local($piece->updated_at)->format('j M Y')
-                        }}</time>
+                    <time class="quiet" datetime="{{ $piece->updated_at->toIso8601String() }}">{{
+                        $piece->studio->local($piece->updated_at)->format('j M Y') }}</time>
                 </li>
             @endforeach
         </ul>

@@ -54,7 +54,8 @@
                 @endforeach
                 @foreach($open as $invitation)
                     <li class="quiet">
-                        {{ __('places.studio.invited', ['email' => $invitation->email, 'day' => $studio->local($invitation->expires_at)->format('j M')]) }}
+                        {{ __('places.studio.invited', ['email' => $invitation->email,
+                            'day' => $studio->local($invitation->expires_at)->format('j M')]) }}
                         <form method="post" action="{{ route('invitations.destroy', $invitation, false) }}">
                             @csrf @method('delete')
                             <button class="plain" aria-label="{{ __('places.studio.withdraw-label', ['email' => $invitation->email]) }}">
@@ -77,8 +78,8 @@
                 @foreach($signIns as $signIn)
                     <li>
                         @php($device = __($signIn->isInTheHand() ? 'places.studio.hand' : 'places.studio.desk'))
-                        {{ __('places.studio.since', ['device' => $device, 'since' => $studio->local($signIn->created_at)->format('j M, H:i'),
-                            'seen' => $studio->local($signIn->seen_at)->format('j M, H:i')]) }}
+                        {{ __('places.studio.since', ['device' => $device,
+                            'since' => $studio->local($signIn->created_at)->format('j M, H:i'), 'seen' => $studio->local($signIn->seen_at)->format('j M, H:i')]) }}
                         @if($signIn->id === $here)
                             <strong>{{ __('places.studio.here') }}</strong>
                         @else

@@ -12,6 +12,7 @@ use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
+use Pensilis\Thermal\Budget;
 use Tests\Facts;
 use Tests\Plans;
 use Tests\SharedCalibrations;
@@ -28,6 +29,7 @@ function timetable(array $changes, float $earliest = 0.0): PlacedPours
         $layout,
         new SharedCalibrations(),
         Preparation::of($plan->inclusions, $plan->studio->hours),
+        new Budget(),
         $earliest,
     ))->fill();
 }

@@ -72,7 +72,8 @@ it('pours inside the window where the hours allow it', function (): void {
 
 it('waits for Monday rather than sand on Friday', function (): void {
     // From a Friday start, three pours a day apart cannot bond over a free weekend.
-    $friday = WorkingHours::weekly(array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4)), new WeekClock(4 * 1440.0 + 480.0));
+    $evenings = array_map(fn(int $day): array => [$day, 18 * 60, 22 * 60], range(0, 4));
+    $friday = WorkingHours::weekly($evenings, new WeekClock(4 * 1440.0 + 480.0));
     $window = new Window(18.0, 20.0, 30.0, 36.0);
     $starts = (new StartSearch($friday, array_fill(0, 3, new PourWork(0.75, 0.0)), [$window, $window, $window]))->find();
     expect($starts[0])->toBe(72.0 + 10.25)
