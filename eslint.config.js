@@ -6,7 +6,7 @@ export default [
     js.configs.recommended,
     { files: ['resources/js/**'], languageOptions: { globals: globals.browser } },
     {
-        files: ['tests/Browser/**', 'docs/**', 'bench/**', '*.config.js'],
+        files: ['tests/Browser/**', 'bootstrap/**', 'docs/**', 'bench/**', '*.config.js'],
         languageOptions: { globals: { ...globals.node, ...globals.browser } },
     },
 ];

@@ -8,6 +8,12 @@ declare(strict_types=1);
  */
 
 (function (): void {
+    // Who asks is told by what stands in front (bootstrap/front.js), and by nobody else on this machine.
+    [$secret, $peer] = [...explode(' ', (string) ($_SERVER['HTTP_X_FRONT_PEER'] ?? ''), 2), ''];
+    if ($secret !== '' && hash_equals((string) getenv('FRONT_SECRET'), $secret)) {
+        $_SERVER['REMOTE_ADDR'] = $peer;
+    }
+    unset($_SERVER['HTTP_X_FRONT_PEER']);
     $types = [
         'css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'json' => 'application/json',
         'svg' => 'image/svg+xml', 'txt' => 'text/plain; charset=utf-8', 'woff2' => 'font/woff2', 'woff' => 'font/woff',

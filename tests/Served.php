@@ -80,10 +80,11 @@ final class Served
         return "{$this->folder}/{$inside}";
     }
 
-    /** @return list<int> process ids of server and workers */
-    public function processes(): array
+    /** @return list<int> their process ids */
+    public function workers(): array
     {
-        $found = shell_exec('pgrep -f ' . escapeshellarg("127.0.0.1:{$this->port}"));
+        // Not what looks for them: its own words say it otherwise.
+        $found = shell_exec('pgrep -f ' . escapeshellarg("pensilis[.]front=127.0.0.1:{$this->port}"));
 
         return array_map(intval(...), preg_split('/\s+/', trim((string) $found), -1, PREG_SPLIT_NO_EMPTY) ?: []);
     }

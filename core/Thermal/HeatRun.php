@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use Pensilis\Exception\UnsteadyHeat;
 use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Vessel\Convection;
@@ -22,6 +23,9 @@ final class HeatRun
 {
     /** The longest that pours are followed after the last one, s. */
     public const HORIZON = 60.0 * 86400.0;
+
+    /** After a pour; one that runs away takes a few hundred. What takes more swings by itself. */
+    private const MOST_SHORT = 1500;
 
     private readonly Steps $steps;
 
@@ -54,6 +58,9 @@ final class HeatRun
     private EnergyLedger $ledger;
 
     private ?Budget $budget = null;
+
+    /** Short steps since the last pour. */
+    private int $hurried = 0;
 
     /** m above the floor */
     private float $level = 0.0;
@@ -148,6 +155,7 @@ final class HeatRun
         $this->coupled = new HeatStep($this->network, array_map(fn(PourTrack $track): Reaction => $track->reaction, array_values($curing)));
         $this->ledger->grow($stored, $this->network->capacities(), $this->kelvin);
         $this->step = $this->steps->least;
+        $this->hurried = 0;
     }
 
     public function advance(float $until): void
@@ -280,6 +288,9 @@ final class HeatRun
         assert($this->coupled !== null);
         [$kelvin, $alpha] = [$this->kelvin, $this->alpha];
         $this->budget?->spend(count($kelvin));
+        if ($dt < $this->steps->short && ++$this->hurried > self::MOST_SHORT) {
+            throw UnsteadyHeat::here();
+        }
         $air = $this->ambient->at($this->time + 0.5 * $dt);
         [$this->kelvin, $this->alpha, $released, $lost] = $this->coupled->take($kelvin, $alpha, $dt, $air);
         $strain = $this->strain($kelvin, $alpha, $air);

@@ -19,6 +19,7 @@ final readonly class Steps
      * @param float $workable share of the sheet's working time, while a pour can be worked and times are read off
      * @param float $warming  K in a step
      * @param float $curing   conversion in a step for what hastens it (Reaction::change), where all is as cool as the air
+     * @param float $short    s, a step that is called so
      */
     private function __construct(
         public float $least,
@@ -26,17 +27,18 @@ final readonly class Steps
         public float $workable,
         private float $warming,
         private float $curing,
+        public float $short,
     ) {}
 
     public static function usual(): self
     {
-        return new self(1.0, 16384.0, 0.12, 2.0, 0.07);
+        return new self(1.0, 16384.0, 0.12, 2.0, 0.07, 60.0);
     }
 
     /** Every step as long as the other, whatever changes. */
     public static function even(float $seconds): self
     {
-        return new self($seconds, $seconds, INF, INF, INF);
+        return new self($seconds, $seconds, INF, INF, INF, 0.0);
     }
 
     /**

@@ -80,6 +80,8 @@ return [
     'mesh.nowhere-in-folder'  => 'There is no readable mesh “:path” in the folder of the plan file or below; put it there and name it '
         . 'from there.',
 
+    'unsteady' => 'heat swings from cell to cell instead of settling, as where metal fills a narrow vessel.',
+
     'zone'   => '“:text” is no time zone; write it as Europe/Lisbon or UTC.',
     'moment' => '“:text” is not a local date and time; write it as 2026-03-02T18:00, without a zone.',
 

@@ -139,8 +139,8 @@ it('keeps every acknowledged change when a worker is killed, and goes on', funct
     [$kept, $shown] = [[], ['Larch cone block']];
     for ($n = 0; $n < 200 && count($kept) < 16; $n++) {
         if ($n % 8 === 4) {
-            // A worker in the middle of whatever it does; the parent is the oldest.
-            $workers = array_slice($served->processes(), 1);
+            // A worker in the middle of whatever it does.
+            $workers = $served->workers();
             if ($workers !== []) {
                 posix_kill($workers[$n % count($workers)], SIGKILL);
             }
@@ -163,6 +163,29 @@ it('keeps every acknowledged change when a worker is killed, and goes on', funct
     expect($kept)->toHaveCount(16)
         ->and($title)->toBe(end($kept));
     $served->stop();
+});
+
+it('ends workers after so many answers, and loses neither a request nor a worker by it', function (): void {
+    $served = Served::start('export REQUESTS=6', 2);
+    $visitor = $served->visitor('often@studio.example');
+    [$first, $seen, $wrong] = [$served->workers(), [], []];
+    for ($n = 0; $n < 25; $n++) {
+        foreach ($visitor->together(array_fill(0, 4, ['GET', '/studio', []])) as $answer) {
+            $wrong = [...$wrong, ...($answer->status === 200 && str_ends_with(trim($answer->body), '</html>') ? [] : [$answer->status])];
+        }
+        $now = $served->workers();
+        $seen = array_unique([...$seen, ...$now]);
+        // While some are relieved the next are there already.
+        expect(count($now))->toBeGreaterThanOrEqual(3);
+    }
+    expect($wrong)->toBe([])
+        // Two, and their parent.
+        ->and($first)->toHaveCount(3)
+        // A hundred answers by twelves and more: the next take a moment to warm up.
+        ->and(count($seen))->toBeGreaterThanOrEqual(9)
+        ->and(array_intersect($first, $served->workers()))->toBe([]);
+    $served->stop();
+    expect($served->workers())->toBe([]);
 });
 
 it('says that there is no room, changes nothing, and goes on when there is', function (): void {
