@@ -70,6 +70,7 @@ enum Code: string
     case HoursOrder = 'hours-order';
     case UnknownDay = 'day';
     case ClockTime = 'clock-time';
+    case TooManyEntries = 'too-many-entries';
     case NotComputable = 'not-computable';
     case HeatNotComputable = 'not-computable.heat';
 

@@ -16,6 +16,9 @@ use Pensilis\Thermal\Tack;
 /** Reads what happened to a plan: which pours were begun when, what was seen of them, how the room became, when nobody is there. */
 final readonly class Events
 {
+    /** In one file; each absence makes times harder to find. */
+    private const MOST = 500;
+
     private const KINDS = ['poured', 'gelled', 'tack', 'room', 'skipped', 'away'];
 
     /**
@@ -39,7 +42,7 @@ final readonly class Events
                 $begun[$k] = $pour->startHour;
             }
         }
-        foreach ($problems->attempt('/events', fn(): array => $root->children('events')) ?? [] as $node) {
+        foreach ($problems->attempt('/events', fn(): array => $problems->few($root, 'events', self::MOST)) ?? [] as $node) {
             $problems->attempt($node->pointer, function () use ($node, $plan, &$begun, &$seen, &$away, &$room): true {
                 $kind = $node->choice('kind', self::KINDS);
                 match ($kind) {

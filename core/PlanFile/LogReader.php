@@ -17,6 +17,11 @@ use Pensilis\Thermal\Tack;
 /** Reads what a studio has logged of a resin: gel times, tack tests and what probes read. */
 final readonly class LogReader
 {
+    /** Points, and readings of a probe: more make a fit no better, and each is followed again and again. */
+    public const MOST = 30;
+
+    private const READINGS = 2000;
+
     /** @param non-empty-list<Observed> $points */
     private function __construct(public Resin $resin, public array $points) {}
 
@@ -32,8 +37,8 @@ final readonly class LogReader
         [$resin, $points] = [null, []];
         try {
             $resin = self::resin($root->text('resin'), $plan);
-            foreach ($root->children('points') as $node) {
-                $points[] = $problems->attempt($node->pointer, fn(): Observed => self::point($node, $plan));
+            foreach ($problems->few($root, 'points', self::MOST) as $node) {
+                $points[] = $problems->attempt($node->pointer, fn(): Observed => self::point($node, $plan, $problems));
             }
         } catch (MissingKey $missing) {
             $problems->attempt($missing->pointer, fn(): never => throw $missing);
@@ -62,7 +67,7 @@ final readonly class LogReader
     }
 
     /** @throws ImpossibleValue|MissingKey */
-    private static function point(Node $node, Plan $plan): Observed
+    private static function point(Node $node, Plan $plan, Problems $problems): Observed
     {
         $celsius = $node->maybe('celsius') ?? Temperature::kelvin($plan->ambient->at(0.0))->c();
         ImpossibleValue::unlessWithin('room_celsius', $celsius, -30.0, 60.0);
@@ -85,7 +90,7 @@ final readonly class LogReader
                 : Observed::tack($found, $at, $room, 1e-3 * $depth, $across);
         }
         $readings = [];
-        foreach ($node->children('series') as $pair) {
+        foreach ($problems->few($node, 'series', self::READINGS) as $pair) {
             [$hour, $read] = [...$pair->numbers(), NAN, NAN];
             ImpossibleValue::unlessWithin('reading-hour_h', $hour, $readings === [] ? 0.0 : end($readings)[0] / 3600.0, 1000.0);
             ImpossibleValue::unlessWithin('reading_celsius', $read, -30.0, 400.0);

@@ -11,6 +11,7 @@ use Pensilis\Exception\PensilisException;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Quantity;
 
 /** Gathers what is wrong while a plan is read, so that all of it is told at once. */
@@ -26,6 +27,24 @@ final class Problems
     public function add(Code $code, string $pointer, array $quantities = [], array $names = []): void
     {
         $this->found[] = Finding::of($code, $pointer, $quantities, $names);
+    }
+
+    /**
+     * What a list holds, unless that is more than is read.
+     *
+     * @return list<Node> nothing of a list that is too long
+     *
+     * @throws MissingKey
+     */
+    public function few(Node $node, string $key, int $most): array
+    {
+        $children = $node->children($key);
+        if (count($children) <= $most) {
+            return $children;
+        }
+        $this->add(Code::TooManyEntries, $node->at($key), ['most' => Number::count($most), 'count' => Number::count(count($children))]);
+
+        return [];
     }
 
     /**

@@ -72,6 +72,10 @@ it('fits a resin to what was logged of it, and refuses a log that cannot be', fu
     expect($fit([['kind' => 'tack', 'result' => 'wet', 'at_h' => 1, 'celsius' => 25]])[1]['fitted'])->toBe([])
         ->and($fit([['kind' => 'tack', 'result' => 'odd', 'at_h' => 1]])[2])->toContain('/points/0/result: Write one of wet')
         ->and($fit([['kind' => 'smell', 'at_h' => 1, 'celsius' => 25]])[2])->toContain('/points/0/kind: Write one of gel');
+    // What would be followed for minutes is told at once.
+    $gel = ['kind' => 'gel', 'at_h' => 30, 'celsius' => 25];
+    expect($fit(array_fill(0, 31, $gel))[2])->toContain('/points: Here are 31; at most 30 are read.')
+        ->and($fit([['kind' => 'probe', 'series' => array_fill(0, 2001, [1, 20])]])[2])->toContain('/points/0/series: Here are 2001; at most 2000');
     file_put_contents($log, json_encode(['resin' => 'other', 'points' => []]));
     expect(command('calibrate', Plans::coneWithPours(), $log)[2])->toContain('/resin: ');
     unlink($log);
@@ -200,6 +204,9 @@ it('times anew what is still to come, from what happened, and says what moved an
     expect($go(['now_h' => 1, 'events' => []])[1]['pours'][0]['start_h'])->toEqual(0);
     [$code, , $errors] = $go(['now_h' => -1, 'events' => [['kind' => 'rained'], ['kind' => 'poured', 'pour' => 9, 'at_h' => 1]]]);
     expect($code)->toBe(2)->and($errors)->toContain('/now_h: ')->toContain('/events/0/kind: Write one of poured')->toContain('/events/1: ');
+    $away = ['kind' => 'away', 'from_h' => 70, 'to_h' => 74];
+    [$code, , $errors] = $go(['now_h' => 1, 'events' => array_fill(0, 501, $away)]);
+    expect($code)->toBe(2)->and($errors)->toContain('/events: Here are 501; at most 500 are read.');
     unlink($events);
 });
 

@@ -7,6 +7,7 @@ namespace App\Interchange\Shelf;
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Supply;
+use Pensilis\PlanFile\LogReader;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Resin;
@@ -21,7 +22,7 @@ use Pensilis\Thermal\Tack;
 final class OwnGels
 {
     /** So many of a resin are kept at the most. */
-    public const MOST = 30;
+    public const MOST = LogReader::MOST;
 
     /** What can be seen; the first is what a form begins with. */
     public const SAW = ['gel', 'wet', 'prints', 'firm', 'dry', self::PROBE];

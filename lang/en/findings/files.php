@@ -58,6 +58,7 @@ return [
     'no-wall'                => ['says' => 'A wall cannot be air; name what holds the resin.'],
     'shares-above-all'       => ['says' => 'The shares of the regions add up to :given; together they can be 100 % at most.'],
     'too-many-objects'       => ['says' => 'A piece holds at most :most objects, copies counted; this one has :count.'],
+    'too-many-entries'       => ['says' => 'Here are :count; at most :most are read. Leave out what is oldest or tells the same.'],
     'no-room'                => [
         'says' => 'Only :placed of :count copies of “:object” find room with :spacing between them. Take fewer, put them closer, or let '
             . 'them spread farther.',

@@ -10,7 +10,7 @@ use Tests\SharedCalibrations;
 it('answers nothing where steps cannot follow the heat', function (): void {
     // A brass plate as wide as a narrow box: no step keeps cells from swinging against each other, and what they come to is no temperature.
     $judged = fn(int $width) => (new Planner(new SharedCalibrations()))->judge(Plans::read([
-        '/vessel'     => [
+        '/vessel' => [
             'shape' => 'box', 'length_mm' => 120, 'width_mm' => $width, 'height_mm' => 36,
             'wall'  => ['material' => 'silicone', 'thickness_mm' => 4], 'base' => ['material' => 'wood', 'thickness_mm' => 18],
         ],
