@@ -33,6 +33,11 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->map(fn(PlanRefused $refusal): Throwable => NoPlan::because($refusal));
+        // Whoever only looks is told on the page itself: where it would send back to may be here.
+        $exceptions->render(fn(ValidationException $refusal, Request $request) => NoPlan::isWhy($refusal)
+            && $request->isMethod('GET') && !$request->headers->has('HX-Request')
+            ? response()->view('pieces.unread', ['piece' => $request->route('piece'), 'reasons' => $refusal->errors()['plan']], 409)
+            : null);
         // htmx follows redirects silently, so it is told what is wrong where it asked.
         $exceptions->render(fn(ValidationException $refusal, Request $request) => $request->headers->has('HX-Request')
             ? response()->view('partials.refusal', ['messages' => $refusal->errors()], 422, Refusal::HEADERS)

@@ -107,6 +107,18 @@ final class Piece extends Model
         return $this->know(PlanFile::plan($this->document, $this->meshes()));
     }
 
+    /** Whether it makes a plan: one that is kept may not by later rules, or without a mesh that is gone. */
+    public function makesPlan(): bool
+    {
+        try {
+            $this->plan();
+        } catch (PlanRefused) {
+            return false;
+        }
+
+        return true;
+    }
+
     /** What its plan may take meshes from: those read in this request are not read again. */
     public function meshes(): KeptMeshes
     {

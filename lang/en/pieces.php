@@ -11,6 +11,7 @@ return [
     'find'    => 'Find a piece', 'by' => 'Order', 'orders' => ['changed' => 'last changed', 'title' => 'by title'], 'show' => 'Show',
     'stands'  => [
         'begun'   => ['says' => 'begun', 'next' => 'Next: choose what to cast.'],
+        'unread'  => ['says' => 'makes no plan', 'next' => 'Open it to see why.'],
         'open'    => ['says' => 'not computed yet', 'next' => 'Next: open it.'],
         'bad'     => ['says' => 'not yet', 'next' => 'Look at “:asked”'],
         'look'    => ['says' => 'look again', 'next' => 'Look at “:asked”'],
@@ -18,6 +19,10 @@ return [
         'late'    => ['says' => 'ready', 'next' => 'Set a new start: :at is past.'],
         'pouring' => ['says' => ':mixed of :count pours mixed', 'next' => 'Next: pour :number, :at'],
         'poured'  => ['says' => 'poured', 'next' => 'Out of its mold: :at'],
+    ],
+    'unread' => [
+        'head' => 'This makes no plan', 'text' => 'It is kept as it is, but no plan can be made of it:',
+        'file' => 'Take its plan file', 'back' => 'Undo its last change',
     ],
     'none'  => 'No piece is called “:words”.',
     'new'   => 'New piece', 'name' => 'Title', 'name-example' => 'Bog cotton tray', 'vessel' => 'Vessel',

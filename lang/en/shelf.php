@@ -11,6 +11,7 @@ return [
             . 'on the shelf.',
         'to-pieces'    => 'To the pieces',
         'holds'        => ':size, holds :holds; :last', 'unused' => 'not used yet',
+        'unread'       => 'makes no plan any more; take it off, or keep the vessel of a piece anew',
         'last'         => 'last filled to :fill, :share, in “:piece”, :day',
         'pieces'       => 'in :count pieces', 'spare' => 'spare',
         'new'          => 'New piece in it', 'change' => 'Change', 'name' => 'New name', 'is-spare' => 'spare, for what is left of a mix',

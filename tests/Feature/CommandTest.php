@@ -75,7 +75,8 @@ it('fits a resin to what was logged of it, and refuses a log that cannot be', fu
     // What would be followed for minutes is told at once.
     $gel = ['kind' => 'gel', 'at_h' => 30, 'celsius' => 25];
     expect($fit(array_fill(0, 31, $gel))[2])->toContain('/points: Here are 31; at most 30 are read.')
-        ->and($fit([['kind' => 'probe', 'series' => array_fill(0, 2001, [1, 20])]])[2])->toContain('/points/0/series: Here are 2001; at most 2000');
+        ->and($fit([['kind' => 'probe', 'series' => array_fill(0, 2001, [1, 20])]])[2])
+            ->toContain('/points/0/series: Here are 2001; at most 2000');
     file_put_contents($log, json_encode(['resin' => 'other', 'points' => []]));
     expect(command('calibrate', Plans::coneWithPours(), $log)[2])->toContain('/resin: ');
     unlink($log);

@@ -29,12 +29,12 @@ final class FeedController extends Controller
     /** s until a calendar may ask again */
     private const RETRY = 60;
 
-    /** As long as not all is known it answers nothing: a calendar drops what is missing from an answer. */
+    /** As long as not all is known it answers nothing: a calendar drops what is missing from an answer. What makes no plan asks nothing. */
     public function show(string $feed, Answers $answers): Response
     {
         $member = User::query()->with('studio')->where('feed_hash', hash('sha256', $feed))->firstOrFail();
         $pieces = (new StudioDay($member->studio, $answers))->pieces($member, self::SECONDS);
-        if (array_filter($pieces, fn(TodayPiece $one): bool => $one->agenda === null) !== []) {
+        if (array_filter($pieces, fn(TodayPiece $one): bool => $one->isUnplanned()) !== []) {
             return response('', Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => (string) self::RETRY]);
         }
         $events = array_merge(...array_map(self::events(...), $pieces));

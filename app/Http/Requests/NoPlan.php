@@ -14,11 +14,18 @@ use Pensilis\Quantity\UnitSystem;
 /** What is answered where a press would leave a piece that makes no plan: why, in the units of who pressed. */
 final class NoPlan
 {
+    private const KEY = 'plan';
+
+    public static function isWhy(ValidationException $refusal): bool
+    {
+        return array_keys($refusal->errors()) === [self::KEY];
+    }
+
     public static function because(PlanRefused $refusal): ValidationException
     {
         $user = Auth::user();
         $words = new Words($user instanceof User ? $user->loadMissing('studio')->studio->units : UnitSystem::Metric);
 
-        return ValidationException::withMessages(['plan' => array_map($words->finding(...), $refusal->problems)]);
+        return ValidationException::withMessages([self::KEY => array_map($words->finding(...), $refusal->problems)]);
     }
 }

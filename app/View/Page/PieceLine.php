@@ -16,6 +16,9 @@ final class PieceLine
 {
     public static function of(Piece $piece, UnitSystem $system): string
     {
+        if (!$piece->makesPlan()) {
+            return '';
+        }
         $plan = $piece->plan();
 
         return implode(', ', [

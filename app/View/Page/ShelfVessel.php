@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\Vessel;
 use App\View\Drawing\Silhouette;
 use App\Words\Words;
+use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\Figure;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
@@ -19,7 +20,7 @@ final readonly class ShelfVessel
 {
     private function __construct(
         public Vessel $vessel,
-        public Silhouette $silhouette,
+        public ?Silhouette $silhouette,
         public string $size,
         public string $holds,
         public ?string $last,
@@ -27,8 +28,12 @@ final readonly class ShelfVessel
 
     public static function of(Vessel $vessel, KeptMeshes $meshes, UnitSystem $system): self
     {
-        $inside = $vessel->shape($meshes);
-        $last = $vessel->lastPiece;
+        try {
+            $inside = $vessel->shape($meshes);
+        } catch (PlanRefused) {
+            return new self($vessel, null, '', '', null);
+        }
+        $last = $vessel->lastPiece?->makesPlan() === true ? $vessel->lastPiece : null;
 
         return new self(
             $vessel,

@@ -23,6 +23,9 @@ final readonly class Standing
     /** @param int $mixed pours of which a mix was written down */
     public static function of(Piece $piece, ?PlanAnswer $answer, int $mixed, UnitSystem $system): self
     {
+        if (!$piece->makesPlan()) {
+            return self::said('bad', 'unread');
+        }
         $plan = $piece->plan();
         if ($plan->inclusions === [] && $plan->pours === [] && $mixed === 0) {
             return self::said('open', 'begun');

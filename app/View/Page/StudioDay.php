@@ -32,13 +32,13 @@ final readonly class StudioDay
         [$poured, $until] = [$this->poured(), hrtime(true) + 1e9 * $seconds];
 
         return array_map(function (Piece $piece) use ($poured, $finder, $until): TodayPiece {
-            $agenda = $this->answers->agenda($piece);
+            [$agenda, $makesPlan] = [$this->answers->agenda($piece), true];
             if ($agenda === null && $finder !== null && hrtime(true) < $until) {
-                $this->answers->find($piece, $finder);
-                $agenda = $this->answers->agenda($piece);
+                $makesPlan = $piece->makesPlan();
+                $agenda = $makesPlan && $this->answers->find($piece, $finder) !== null ? $this->answers->agenda($piece) : null;
             }
 
-            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units);
+            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units, $makesPlan);
         }, $pieces);
     }
 

@@ -27,14 +27,34 @@ final readonly class TodayPiece
     /** @var list<Errand> still to be done */
     public array $errands;
 
-    /** @param array<int, Carbon> $poured when pours were first mixed */
-    public function __construct(public Piece $piece, public ?Agenda $agenda, array $poured, private UnitSystem $system)
-    {
+    /**
+     * @param array<int, Carbon> $poured    when pours were first mixed
+     * @param bool               $makesPlan as far as that was asked
+     */
+    public function __construct(
+        public Piece $piece,
+        public ?Agenda $agenda,
+        array $poured,
+        private UnitSystem $system,
+        private bool $makesPlan = true,
+    ) {
         $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
             fn(Carbon $at): float => $agenda->studio->clock->hourAt($at),
             $poured,
         );
         $this->errands = $agenda?->errands($this->begun) ?? [];
+    }
+
+    /** Whether nobody has looked for its times yet. */
+    public function isUnplanned(): bool
+    {
+        return $this->agenda === null && $this->makesPlan;
+    }
+
+    /** Whether it cannot be cast as it is, makes no plan at all, or has no start. */
+    public function isStuck(): bool
+    {
+        return !$this->makesPlan || $this->agenda?->isEmpty() === true;
     }
 
     /** Whether any of it was poured. */

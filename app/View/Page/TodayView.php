@@ -51,13 +51,13 @@ final readonly class TodayView
     /** @return list<TodayPiece> that nobody has looked for times of yet */
     public function unplanned(): array
     {
-        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->agenda === null));
+        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->isUnplanned()));
     }
 
-    /** @return list<TodayPiece> that cannot be cast as they are, or have no start */
+    /** @return list<TodayPiece> */
     public function stuck(): array
     {
-        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->agenda?->isEmpty() === true));
+        return array_values(array_filter($this->pieces, fn(TodayPiece $one): bool => $one->isStuck()));
     }
 
     public function atHand(): string

@@ -36,7 +36,9 @@
             @foreach($pieces as $piece)
                 <li>
                     <a href="{{ route('pieces.show', $piece, false) }}">
-                        <x-silhouette :drawing="App\View\Drawing\Silhouette::ofPlan($piece->plan())"/>
+                        @if($piece->makesPlan())
+                            <x-silhouette :drawing="App\View\Drawing\Silhouette::ofPlan($piece->plan())"/>
+                        @endif
                         <span class="title">{{ $piece->title }}</span>
                     </a>
                     @php($standing = $standings[$piece->id])

@@ -17,7 +17,8 @@
     @foreach($mixings as $mixing)
         <p class="quiet mb-0">
             {{ __('pour.mixed.line', ['day' => $studio->local($mixing->created_at)->format('j M, H:i'),
-                'mixed' => $figures->grams($mixing->mixed_g), 'kept' => $figures->grams($mixing->kept_g), 'over' => $figures->grams($mixing->over_g)]) }}
+                'mixed' => $figures->grams($mixing->mixed_g), 'kept' => $figures->grams($mixing->kept_g),
+                'over' => $figures->grams($mixing->over_g)]) }}
         </p>
         <form method="post" action="{{ route('mixings.update', $mixing->id, false) }}" class="inline">
             @csrf @method('patch')

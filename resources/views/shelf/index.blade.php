@@ -16,10 +16,11 @@
         <ul class="pieces shelf">
             @foreach($vessels as $one)
                 <li>
-                    <span class="name"><x-silhouette :drawing="$one->silhouette"/> <span
+                    <span class="name">@if($one->silhouette !== null)<x-silhouette :drawing="$one->silhouette"/> @endif<span
                         class="title">{{ $one->vessel->name }}</span></span>
-                    <span class="quiet">{{ __('shelf.vessels.holds', ['size' => $one->size, 'holds' => $one->holds,
-                        'last' => $one->last ?? __('shelf.vessels.unused')]) }}@if($one->vessel->pieces_count > 1);
+                    <span class="quiet">{{ $one->silhouette === null ? __('shelf.vessels.unread') : __('shelf.vessels.holds', [
+                        'size' => $one->size, 'holds' => $one->holds, 'last' => $one->last ?? __('shelf.vessels.unused'),
+                    ]) }}@if($one->vessel->pieces_count > 1);
                         {{ __('shelf.vessels.pieces', ['count' => $one->vessel->pieces_count]) }}@endif
                         <br>{{ $one->wear() }}@if($one->vessel->isWorn()) <strong class="low">{{ __('shelf.vessels.worn') }}</strong>@endif
                             @if($one->vessel->spare)<strong>{{ __('shelf.vessels.spare') }}</strong>@endif</span>

@@ -79,7 +79,8 @@
                     <li>
                         @php($device = __($signIn->isInTheHand() ? 'places.studio.hand' : 'places.studio.desk'))
                         {{ __('places.studio.since', ['device' => $device,
-                            'since' => $studio->local($signIn->created_at)->format('j M, H:i'), 'seen' => $studio->local($signIn->seen_at)->format('j M, H:i')]) }}
+                            'since' => $studio->local($signIn->created_at)->format('j M, H:i'),
+                            'seen' => $studio->local($signIn->seen_at)->format('j M, H:i')]) }}
                         @if($signIn->id === $here)
                             <strong>{{ __('places.studio.here') }}</strong>
                         @else
