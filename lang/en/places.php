@@ -9,7 +9,10 @@ return [
         'today'  => 'Today', 'pieces' => 'Pieces', 'orders' => 'Orders', 'shelf' => 'Shelf', 'materials' => 'Materials',
         'studio' => 'Studio',
     ],
-    'errors' => ['nothing' => 'Nothing was changed.', 'look' => '{1} One thing needs another look:|[2,*] These need another look:'],
+    'errors' => [
+        'nothing' => 'Nothing was changed.', 'rest' => 'All else is kept; this is not:',
+        'look'    => '{1} One thing needs another look:|[2,*] These need another look:',
+    ],
     'pages'  => ['label' => 'Pages', 'newer' => 'Newer', 'older' => 'Older', 'page' => 'Page :page of :pages'],
     'studio' => [
         'title'    => 'Studio', 'about' => 'Name, clock and units', 'name' => 'Name', 'units' => 'Figures are shown in',

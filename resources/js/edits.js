@@ -13,6 +13,8 @@ let sent = new Map();
 /** What was refused, by field; and what the request said of each that was. */
 const refused = new Map();
 let answered = new Map();
+/** What the server had of each before. */
+let had = new Map();
 /** A press that waits until what was typed before it is answered. */
 let waiting = null;
 /** The field in which a text is not finished yet. */
@@ -59,15 +61,17 @@ export function keepMoved(moved, fieldsOf, put) {
     }
 }
 
-/** What is to be sent: not again what was refused, and nothing half typed. */
+/** What is new to be sent, and nothing half typed. */
 const changed = () => unsaved().filter((field) => !isRefused(field) && field !== typing);
-const edits = (some) =>
-    Object.fromEntries(some.map((field) => [field.name.slice(2, -1), [of(field).shown, ...of(field).unsure, field.value]]));
+/** What was refused goes with it: some values only make sense together. */
+const toSend = () => unsaved().filter((field) => field !== typing);
+const pointer = (field) => field.name.slice(2, -1);
+const edits = (some) => Object.fromEntries(some.map((field) => [pointer(field), [of(field).shown, ...of(field).unsure, field.value]]));
 
 function keep() {
     const some = unsaved();
     if (some.length > 0) {
-        sessionStorage.setItem(place(), JSON.stringify(edits(some)));
+        sessionStorage.setItem(place(), JSON.stringify({ f: edits(some), refused: some.filter(isRefused).map(pointer) }));
     } else {
         sessionStorage.removeItem(place());
     }
@@ -77,7 +81,7 @@ function keep() {
 function put(typed) {
     let some = false;
     for (const field of fields()) {
-        const texts = typed[field.name.slice(2, -1)];
+        const texts = typed[pointer(field)];
         const unsure = texts?.slice(1, -1) ?? [];
         // What it shows may be from before something that is still on its way: then it is sent all the same.
         if (!texts || (texts.at(-1) === field.value && unsure.length === 0)) {
@@ -101,10 +105,20 @@ function restore() {
         typed = {};
     }
     sessionStorage.removeItem(place());
-    if (put(typed)) {
+    const some = put(typed.f ?? {});
+    fields()
+        .filter((field) => typed.refused?.includes(pointer(field)))
+        .forEach((field) => refused.set(field.name, field.value));
+    if (some) {
         // After htmx has begun to listen, which it puts off to a moment of its own.
         window.addEventListener('load', () => setTimeout(send));
     }
+}
+
+function acquit(field) {
+    field.removeAttribute('aria-invalid');
+    refused.delete(field.name);
+    field.parentElement.querySelector('.refused')?.remove();
 }
 
 /** Says beside each field that was refused why, until something else stands there. */
@@ -114,6 +128,10 @@ function mark() {
         const field = fields().find((one) => one.name === why.dataset.field);
         why.dataset.marked = '';
         if (field) {
+            // All else of the same request may be kept.
+            if (had.has(field.name)) {
+                known.set(field, had.get(field.name));
+            }
             refused.set(field.name, answered.get(field.name) ?? field.value);
             field.parentElement.querySelector('.refused')?.remove();
             field.insertAdjacentHTML('afterend', '<p class="refused"></p>');
@@ -124,9 +142,7 @@ function mark() {
         if (isRefused(field)) {
             field.setAttribute('aria-invalid', 'true');
         } else {
-            field.removeAttribute('aria-invalid');
-            refused.delete(field.name);
-            field.parentElement.querySelector('.refused')?.remove();
+            acquit(field);
         }
     }
 }
@@ -178,9 +194,16 @@ if (form()) {
         if (ctx.sourceElement !== form()) {
             return;
         }
-        const some = changed();
+        const some = toSend();
         const body = new URLSearchParams([...ctx.request.body].filter(([name]) => !name.startsWith('f[') && name !== 'of'));
-        body.set('edit', JSON.stringify({ of: document.querySelector('#answer').dataset.of, f: edits(some) }));
+        body.set(
+            'edit',
+            JSON.stringify({
+                of: document.querySelector('#answer').dataset.of,
+                f: edits(some),
+                refused: some.filter(isRefused).map(pointer),
+            }),
+        );
         body.set('go', oneGo());
         ctx.request.body = body;
         sent = new Map(some.map((field) => [field, field.value]));
@@ -193,9 +216,11 @@ if (form()) {
             return;
         }
         answered = new Map([...sent].map(([field, value]) => [field.name, value]));
+        had = new Map([...sent].map(([field]) => [field.name, { shown: of(field).shown, unsure: of(field).unsure.slice(0, -1) }]));
         for (const [field, value] of sent) {
             if (ctx.response.status < 300) {
                 known.set(field, { shown: value, unsure: [] });
+                acquit(field);
             } else if (ctx.response.status < 500) {
                 of(field).unsure.pop();
             }
@@ -246,7 +271,7 @@ if (form()) {
         const answer = document.querySelector('#answer');
         const others = JSON.parse(answer?.dataset.others ?? '{}');
         for (const field of fields()) {
-            const text = others[field.name.slice(2, -1)];
+            const text = others[pointer(field)];
             if (text !== undefined && field.value === of(field).shown && field !== document.activeElement) {
                 field.value = text;
                 known.set(field, { shown: text, unsure: [] });

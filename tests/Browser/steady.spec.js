@@ -166,6 +166,28 @@ test('a field that must not be empty says so, and blocks nothing else', async ({
     await height.fill('16 mm');
     await height.press('Tab');
     await expect(page.locator('[data-drawing="section"] [data-object="0"]')).toHaveAttribute('data-bottom', '16');
+    // It is told each time, after the page is loaded anew too, and no longer once it is mended.
+    await expect(page.locator('#refusal')).toContainText('All else is kept');
+    await expect(page.locator('#use .refused')).toHaveCount(1);
+    await page.reload();
+    await expect(page.locator('#f-inclusions-0-target_bottom_mm')).toHaveValue('16 mm');
+    await expect(page.locator('#use .refused')).toHaveCount(1);
+    await (await field(page, '/title')).fill('Named again');
+    await title.press('Tab');
+    await expect(page.locator('.refused')).toHaveCount(0);
+    await discard(page);
+});
+
+test('a further line of hours is typed field by field', async ({ page }) => {
+    await copyOf(page, 'Larch cone block');
+    for (const [key, text] of Object.entries({ from: '09:00', to: '12:00', days: 'sat-sun' })) {
+        const one = await field(page, `/studio/hours/2/${key}`);
+        await one.fill(text);
+        await one.press('Tab');
+        // Refused as long as there is only a part of it.
+        await expect(page.locator('#clock .refused')).toHaveCount(key === 'days' ? 0 : key === 'to' ? 2 : 1);
+    }
+    await expect(page.locator('#f-studio-hours-3-from')).toBeAttached();
     await discard(page);
 });
 

@@ -62,12 +62,14 @@ final class PieceController extends Controller
         return $this->whole(new PieceView($piece, $this->studio()->units, $answer, Gaze::of($request)));
     }
 
-    private function whole(PieceView $view): View
+    /** @param array<array-key, mixed> $refused why some of what was typed is not kept */
+    private function whole(PieceView $view, array $refused = []): View
     {
         [$studio, $piece] = [$this->studio(), $view->piece];
 
         return view('pieces.show', [
             'view'    => $view,
+            'refused' => $refused,
             'form'    => new PieceForm($piece, $studio->units),
             'palette' => $studio->palette(),
             'resins'  => $studio->resins(),
@@ -88,13 +90,14 @@ final class PieceController extends Controller
         $view = new PieceView($piece, $this->studio()->units, $answers->kept($piece), Gaze::of($request));
 
         // A form that asks for other things now is shown as a whole.
-        return $request->reshapes() ? response($this->whole($view))->withHeaders([
+        return $request->reshapes() ? response($this->whole($view, $request->stillRefused()))->withHeaders([
             'HX-Retarget' => '#piece', 'HX-Reselect' => '#piece',
         ]) : response()->view('pieces.answer', [
-            'view'   => $view,
-            'alone'  => true,
-            'saved'  => true,
-            'others' => $request->others($piece, $this->studio()->units),
+            'view'    => $view,
+            'alone'   => true,
+            'saved'   => true,
+            'refused' => $request->stillRefused(),
+            'others'  => $request->others($piece, $this->studio()->units),
         ]);
     }
 

@@ -16,6 +16,7 @@ use App\Models\ChangedMeanwhile;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Plan\Purpose;
 use Pensilis\PlanFile\PlanRefused;
@@ -28,6 +29,9 @@ use Pensilis\Quantity\UnitSystem;
 final class EditPiece extends FormRequest
 {
     private bool $reshaped = false;
+
+    /** @var array<string, mixed> messages by place */
+    private array $refused = [];
 
     /** @var array<string, mixed> what the form showed */
     private array $seen = [];
@@ -51,7 +55,8 @@ final class EditPiece extends FormRequest
     }
 
     /**
-     * Changes a piece as it was typed, and as its choices ask for.
+     * Changes a piece as it was typed, and as its choices ask for. What was refused before and stands there still is tried with what was
+     * typed since, as some values only make sense together; where they do not, what was typed since is tried alone.
      *
      * @throws ValidationException at the fields that cannot be read or make no sense; then nothing is changed
      * @throws ChangedMeanwhile    where the form is too old to tell
@@ -59,6 +64,32 @@ final class EditPiece extends FormRequest
     public function applyTo(Piece $piece, UnitSystem $system): void
     {
         $typed = $this->typed();
+        try {
+            $this->change($piece, $typed, $system);
+        } catch (ValidationException $refusal) {
+            $since = $typed->withoutRefused() ?? throw $refusal;
+            try {
+                $this->change($piece, $since, $system);
+            } catch (ValidationException $further) {
+                throw ValidationException::withMessages($further->errors() + $refusal->errors());
+            }
+            // At the fields that are not kept, whichever they were in each other's way with.
+            foreach ($typed->refused as $pointer) {
+                $this->refused["f.{$pointer}"] = $refusal->errors()["f.{$pointer}"] ?? Arr::flatten($refusal->errors());
+            }
+        }
+    }
+
+    /** @return array<string, mixed> messages by place: why some of what was typed is not kept, though the rest is */
+    public function stillRefused(): array
+    {
+        return $this->refused;
+    }
+
+    /** @throws ValidationException|ChangedMeanwhile */
+    private function change(Piece $piece, Typed $typed, UnitSystem $system): void
+    {
+        $this->reshaped = false;
         $texts = null;
         try {
             $piece->change(function (array $document) use ($piece, $typed, $system, &$texts): array {

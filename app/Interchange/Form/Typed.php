@@ -18,8 +18,9 @@ final readonly class Typed
     /**
      * @param array<string, string>       $texts
      * @param array<string, list<string>> $shown
+     * @param list<string>                $refused before, and typed still
      */
-    private function __construct(public string $saw, public array $texts, public array $shown) {}
+    private function __construct(public string $saw, public array $texts, public array $shown, public array $refused = []) {}
 
     /**
      * @param array<array-key, mixed> $fields
@@ -36,7 +37,7 @@ final readonly class Typed
     }
 
     /**
-     * One value that cannot be cut: {"of": fingerprint, "f": {pointer: [shown, …, typed]}}.
+     * One value that cannot be cut: {"of": fingerprint, "f": {pointer: [shown, …, typed]}, "refused": [pointer, …]}.
      *
      * @return self|null null where it is not that
      */
@@ -60,7 +61,17 @@ final readonly class Typed
             $shown[(string) $pointer] = array_map(trim(...), $some);
         }
 
-        return new self($said['of'], $texts, $shown);
+        $refused = is_array($said['refused'] ?? null) ? array_values(array_filter($said['refused'], is_string(...))) : [];
+
+        return new self($said['of'], $texts, $shown, $refused);
+    }
+
+    /** The same without what was refused before; null where that is nothing, or all. */
+    public function withoutRefused(): ?self
+    {
+        $texts = array_diff_key($this->texts, array_flip($this->refused));
+
+        return $texts === [] || count($texts) === count($this->texts) ? null : new self($this->saw, $texts, $this->shown);
     }
 
     /** The same at the places where they are now; what is gone is left out. */

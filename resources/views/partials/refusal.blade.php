@@ -1,5 +1,5 @@
 <div class="why">
-    <p><strong>{{ __('places.errors.nothing') }}</strong></p>
+    <p><strong>{{ __($head ?? 'places.errors.nothing') }}</strong></p>
     <ul>
         @foreach($messages as $place => $some)
             @foreach((array) $some as $message)

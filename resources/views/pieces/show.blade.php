@@ -1,7 +1,7 @@
 <x-page :title="$view->piece->title" desk>
     <div id="piece" class="piece" data-selects="{{ session('selects') }}">
         @include('pieces.head')
-        <div id="refusal" class="refusal" role="alert" aria-live="assertive"></div>
+        <div id="refusal" class="refusal" role="alert" aria-live="assertive">@include('pieces.refused')</div>
         <x-errors/>
         <div class="desk">
             @include('pieces.answer')

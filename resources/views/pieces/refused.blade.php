@@ -1,0 +1,1 @@
+@if(($refused ?? []) !== [])@include('partials.refusal', ['messages' => $refused, 'head' => 'places.errors.rest'])@endif
