@@ -158,6 +158,8 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::get('/pieces/{piece}/photograph.jpg', [PhotographController::class, 'show'])->name('pieces.photograph.show');
     Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
+    Route::get('/pieces/{piece}/objects/{object}', [ObjectController::class, 'show'])->where('object', '[0-9]{1,3}')
+        ->name('pieces.objects.show');
     Route::post('/pieces/{piece}/objects', [ObjectController::class, 'store'])->name('pieces.objects.store');
     Route::post('/pieces/{piece}/objects/repeat', [ObjectController::class, 'repeat'])->name('pieces.objects.repeat');
     Route::patch('/pieces/{piece}/objects', [ObjectController::class, 'update'])->name('pieces.objects.update');

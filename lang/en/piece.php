@@ -82,7 +82,7 @@ return [
         'at-odds'    => 'At odds, see the verdict. ',
     ],
     'verdict' => [
-        'head'  => 'Verdict',
+        'head'  => 'Verdict', 'more' => 'And :count more, once some of these are mended.',
         'hangs' => ['asked' => 'Hangs?', 'figure' => '{1} in 1 pour|[2,*] in :count pours'],
         'cools' => ['asked' => 'Stays cool?', 'figure' => 'peak :peak, :allowed allowed'],
         'fits'  => [
@@ -148,7 +148,7 @@ return [
         'more'    => 'One more object', 'find' => 'Find: cone, feather, brass …',
         'unknown' => 'No kind is called so. A test of your own adds one, under Materials.',
         'offer'   => ':floats, :density g/cm³; :seal', 'floats' => 'floats', 'sinks' => 'sinks', 'seal' => 'seal it',
-        'no-seal' => 'may go in bare', 'what' => 'What it is', 'remove' => 'Remove it', 'which' => 'Object',
+        'no-seal' => 'may go in bare', 'what' => 'What it is', 'open' => 'Show all of it', 'remove' => 'Remove it', 'which' => 'Object',
         'mesh'    => 'Its shape from a mesh',
         'figures' => ':volume, :density g/cm³ with its coats, :air of air in open pores.',
         'cover'   => 'They cover :share of the plan; the largest bare spot is :across across.',

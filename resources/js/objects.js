@@ -75,8 +75,9 @@ function pulled(svg, was, right, up, perMm, perMmUp) {
 
 /** What all that were chosen say in a field, where they say the same. */
 function inCommon(key) {
-    const texts = [...chosen].map((index) => field(index, key.replaceAll('/', '-'))?.value ?? '');
-    return texts.every((text) => text === texts[0]) ? texts[0] : document.querySelector('#several').dataset.differ;
+    const texts = [...chosen].map((index) => field(index, key.replaceAll('/', '-'))?.value);
+    // What is not opened yet is not known here.
+    return texts.every((text) => text !== undefined && text === texts[0]) ? texts[0] : document.querySelector('#several').dataset.differ;
 }
 
 function show() {

@@ -10,10 +10,12 @@ use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\StudioKinds;
 use App\Models\Piece;
+use App\View\Page\PieceForm;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\View\View;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller
@@ -39,6 +41,14 @@ final class ObjectController extends Controller
         return $count < self::MOST
             ? self::to($piece)->with('selects', "object-{$count}")
             : back()->withErrors(['kind' => __('asked.object.most', ['most' => self::MOST])]);
+    }
+
+    /** The fields that say what one is, where there are too many for all of theirs to stand on one page. */
+    public function show(Piece $piece, string $object): View
+    {
+        abort_if(Document::value($piece->document, "/inclusions/{$object}") === null, 404);
+
+        return view('pieces.nature', ['form' => new PieceForm($piece, $this->studio()->units), 'i' => (int) $object]);
     }
 
     /** @return list<string> keys of the kinds used last, the latest first */

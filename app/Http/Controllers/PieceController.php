@@ -70,13 +70,21 @@ final class PieceController extends Controller
         return view('pieces.show', [
             'view'    => $view,
             'refused' => $refused,
-            'form'    => new PieceForm($piece, $studio->units),
+            'form'    => new PieceForm($piece, $studio->units, self::opened(request())),
             'palette' => $studio->palette(),
             'resins'  => $studio->resins(),
             'recipes' => $studio->recipes()->orderBy('name')->limit(100)->get(['id', 'name']),
             'shelf'   => $studio->supplies()->orderBy('kind')->orderBy('name')->limit(200)->get(['id', 'kind', 'name']),
             'kinds'   => StudioKinds::of($studio)->offered(ObjectController::used(request())),
         ]);
+    }
+
+    /** @return list<int> numbers of objects of which all fields were opened */
+    private static function opened(Request $request): array
+    {
+        $said = $request->input('open');
+
+        return array_map(intval(...), array_values(array_filter(is_array($said) ? $said : [], is_numeric(...))));
     }
 
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response

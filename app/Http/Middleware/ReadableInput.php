@@ -17,7 +17,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 final class ReadableInput
 {
     /** Names under which lists of texts are expected. */
-    private const LISTS = ['f', 'also', 'objects', 'each', 'done', 'were'];
+    private const LISTS = ['f', 'also', 'objects', 'each', 'done', 'were', 'open'];
 
     /** Of a form that is typed; files come otherwise. */
     private const MOST_BYTES = 8_000_000;

@@ -49,10 +49,11 @@ final class Labels
      * @param float                                                                     $size   of the type
      * @param array{float, float, float, float}                                         $bounds left, top, right and bottom
      * @param list<array{float, float, float, float}>                                   $lines  from x, y to x, y: kept clear of, too
+     * @param int                                                                       $most   for which a place is looked for
      *
      * @return list<Label> of those that have a name
      */
-    public static function of(array $things, float $size, array $bounds, array $lines = []): array
+    public static function of(array $things, float $size, array $bounds, array $lines = [], int $most = PHP_INT_MAX): array
     {
         $labels = new self($size, $bounds);
         foreach ($lines as $n => $line) {
@@ -70,7 +71,9 @@ final class Labels
         $placed = [];
         foreach ($things as $n => $one) {
             if ($one['name'] !== '') {
-                $placed[] = $labels->place($n, $one['x'], $one['y'], $one['halfX'], $one['halfY'], $one['name']);
+                $placed[] = count($placed) < $most
+                    ? $labels->place($n, $one['x'], $one['y'], $one['halfX'], $one['halfY'], $one['name'])
+                    : new Label($n, $one['name'], round($one['x'], 2), round($one['y'], 2), false);
             }
         }
 

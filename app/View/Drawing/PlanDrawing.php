@@ -18,6 +18,9 @@ final readonly class PlanDrawing
     /** Size of the type in drawings, in their units. */
     public const TYPE = 12.0;
 
+    /** Names that are put where they can be read; where there are more, none of the others is read at a glance anyway. */
+    public const NAMED = 80;
+
     private const MARGIN = 16.0;
 
     public float $scale;
@@ -173,6 +176,7 @@ final readonly class PlanDrawing
             self::TYPE,
             [-0.5 * self::WIDTH, -0.5 * $this->height, 0.5 * self::WIDTH, 0.5 * $this->height],
             $regions->edges ?? [],
+            self::NAMED,
         );
     }
 

@@ -290,6 +290,7 @@ final readonly class SectionDrawing
             PlanDrawing::TYPE,
             [self::LEFT, 0.0, self::WIDTH - self::RIGHT, $this->height],
             $surfaces,
+            PlanDrawing::NAMED,
         );
     }
 

@@ -38,6 +38,9 @@ use Pensilis\Quantity\UnitSystem;
 /** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
 final readonly class PieceView
 {
+    /** Findings that are told at once; of hundreds of objects each may have its own. */
+    public const TOLD = 60;
+
     public Plan $plan;
 
     public Figures $figures;

@@ -13,7 +13,8 @@
         @endforeach
     </dl>
     <ul>
-        @foreach($view->notices() as $id => $finding)
+        @php($notices = $view->notices())
+        @foreach(array_slice($notices, 0, App\View\Page\PieceView::TOLD) as $id => $finding)
             @php($weight = App\View\Page\Question::weightOf($finding))
             <li class="is-{{ $weight }}" id="{{ $id }}">
                 @if($weight !== 'told')
@@ -22,5 +23,8 @@
                 @include('pieces.finding')
             </li>
         @endforeach
+        @if(count($notices) > App\View\Page\PieceView::TOLD)
+            <li>{{ __('piece.verdict.more', ['count' => count($notices) - App\View\Page\PieceView::TOLD]) }}</li>
+        @endif
     </ul>
 </section>

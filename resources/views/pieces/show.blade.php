@@ -19,6 +19,7 @@
                 @include('pieces.panels.use')
                 @include('pieces.panels.vessel')
                 @include('pieces.panels.objects')
+                @php($here = route('pieces.show', $view->piece, false))
                 @foreach($view->plan->inclusions as $i => $inclusion)
                     @include('pieces.panels.object')
                 @endforeach
