@@ -13,8 +13,6 @@ let sent = new Map();
 /** What was refused, by field; and what the request said of each that was. */
 const refused = new Map();
 let answered = new Map();
-/** What the server had of each before. */
-let had = new Map();
 /** A press that waits until what was typed before it is answered. */
 let waiting = null;
 /** The field in which a text is not finished yet. */
@@ -128,10 +126,6 @@ function mark() {
         const field = fields().find((one) => one.name === why.dataset.field);
         why.dataset.marked = '';
         if (field) {
-            // All else of the same request may be kept.
-            if (had.has(field.name)) {
-                known.set(field, had.get(field.name));
-            }
             refused.set(field.name, answered.get(field.name) ?? field.value);
             field.parentElement.querySelector('.refused')?.remove();
             field.insertAdjacentHTML('afterend', '<p class="refused"></p>');
@@ -216,9 +210,10 @@ if (form()) {
             return;
         }
         answered = new Map([...sent].map(([field, value]) => [field.name, value]));
-        had = new Map([...sent].map(([field]) => [field.name, { shown: of(field).shown, unsure: of(field).unsure.slice(0, -1) }]));
+        // All else may be kept.
+        const left = JSON.parse(ctx.response.headers.get('X-Left') ?? '[]');
         for (const [field, value] of sent) {
-            if (ctx.response.status < 300) {
+            if (ctx.response.status < 300 && !left.includes(pointer(field))) {
                 known.set(field, { shown: value, unsure: [] });
                 acquit(field);
             } else if (ctx.response.status < 500) {

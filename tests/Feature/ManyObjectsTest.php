@@ -27,7 +27,8 @@ it('shows what each of many objects is where it is opened', function (): void {
     $edit = fn(string $pointer, string $shown, string $typed) => $this->patch($at, [
         'edit' => json_encode(['of' => $piece->refresh()->fingerprint(), 'f' => [$pointer => [$shown, $typed]]]), 'open' => ['7'],
     ], ['HX-Request' => 'true']);
-    $edit('/inclusions/0/copies', '', '2')->assertOk()->assertHeader('HX-Retarget')->assertSee($size(7), false)->assertDontSee($size(8), false);
+    $edit('/inclusions/0/copies', '', '2')->assertOk()->assertHeader('HX-Retarget')
+        ->assertSee($size(7), false)->assertDontSee($size(8), false);
     $edit('/inclusions/7/size_mm/0', '20 mm', '18 mm')->assertOk();
     expect($piece->refresh()->document['inclusions'][7]['size_mm'][0])->toEqual(18);
     $this->get("{$at}/objects/45")->assertNotFound();

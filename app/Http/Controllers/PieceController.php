@@ -90,6 +90,7 @@ final class PieceController extends Controller
     public function update(EditPiece $request, Piece $piece, Answers $answers): RedirectResponse|Response
     {
         $request->applyTo($piece, $this->studio()->units);
+        $left = ['X-Left' => json_encode($request->left(), JSON_THROW_ON_ERROR)];
 
         if (!$request->headers->has('HX-Request')) {
             return self::to($piece);
@@ -100,13 +101,13 @@ final class PieceController extends Controller
         // A form that asks for other things now is shown as a whole.
         return $request->reshapes() ? response($this->whole($view, $request->stillRefused()))->withHeaders([
             'HX-Retarget' => '#piece', 'HX-Reselect' => '#piece',
-        ]) : response()->view('pieces.answer', [
+        ] + $left) : response()->view('pieces.answer', [
             'view'    => $view,
             'alone'   => true,
             'saved'   => true,
             'refused' => $request->stillRefused(),
             'others'  => $request->others($piece, $this->studio()->units),
-        ]);
+        ], headers: $left);
     }
 
     public function destroy(Piece $piece): RedirectResponse

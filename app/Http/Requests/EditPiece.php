@@ -80,6 +80,12 @@ final class EditPiece extends FormRequest
         }
     }
 
+    /** @return list<string> pointers of what was typed and is not kept, though the rest is */
+    public function left(): array
+    {
+        return array_map(fn(string $place): string => substr($place, 2), array_keys($this->refused));
+    }
+
     /** @return array<string, mixed> messages by place: why some of what was typed is not kept, though the rest is */
     public function stillRefused(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Interchange\Form\PlanFields;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;
@@ -25,7 +24,7 @@ final readonly class PieceForm
     /** @param list<int> $opened numbers of objects of which all is wanted */
     public function __construct(Piece $piece, private UnitSystem $system, private array $opened = [])
     {
-        $this->isLong = count(Document::list($piece->document, '/inclusions')) > self::MANY;
+        $this->isLong = count($piece->plan()->inclusions) > self::MANY;
         $this->fields = new PlanFields($piece->document);
         $this->texts = new FieldTexts($piece->document, $system);
     }

@@ -11,14 +11,17 @@
 @if($field->choices !== [])
 <select class="form-select form-select-sm" id="{{ $id }}" name="f[{{ $field->pointer }}]" form="{{ $form }}"{!! $marks !!}>
 @if($field->optional)<option value="">{{ $field->empty }}</option>@endif
-@foreach($field->choices as $value => $words)<option value="{{ $value }}" @selected($typed === (string) $value)>{{ $words }}</option>@endforeach
+@foreach($field->choices as $value => $words)
+<option value="{{ $value }}" @selected($typed === (string) $value)>{{ $words }}</option>
+@endforeach
 </select>
 @elseif($field->isLong())
 <textarea class="form-control form-control-sm" id="{{ $id }}" name="f[{{ $field->pointer }}]" form="{{ $form }}" rows="3"
 spellcheck="false"{!! $marks !!}>{{ $typed }}</textarea>
 @else
 <input class="form-control form-control-sm" type="{{ $field->input($typed) }}" id="{{ $id }}" name="f[{{ $field->pointer }}]"
-form="{{ $form }}" autocomplete="off" value="{{ $typed }}" maxlength="{{ App\Words\Limits::LINE }}"{!! $marks !!} @required(!$field->optional)>
+form="{{ $form }}" autocomplete="off" value="{{ $typed }}" maxlength="{{ App\Words\Limits::LINE }}"{!! $marks !!}
+@required(!$field->optional)>
 @endif
 @if($refused)<p class="refused">{{ $errors->first("f.{$field->pointer}") }}</p>@endif
 </div>
