@@ -1,8 +1,12 @@
-// A step of the sheet is kept as soon as it is ticked; what could not be kept is not shown as if it were.
+// A step of the sheet is kept as soon as it is ticked; what could not be kept is not shown as if it were. What was ticked when the session
+// had ended is ticked when its page is there again.
 
 import htmx from 'htmx.org';
 
+const ENDED = [401, 419];
 const form = () => document.querySelector('#ticks');
+const place = () => `ticks:${window.location.pathname}`;
+const missed = () => JSON.parse(sessionStorage.getItem(place()) ?? '{}');
 
 document.addEventListener('change', async (event) => {
     const tick = event.target.closest?.('[data-tick]');
@@ -12,9 +16,9 @@ document.addEventListener('change', async (event) => {
     const wanted = tick.checked;
     const values = { _token: form().elements._token.value, _method: 'patch', step: tick.value };
     const refusal = document.querySelector('#refusal');
-    const kept = new Promise((resolve) => {
-        tick.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => resolve(ctx.response?.status < 300), { once: true });
-        tick.addEventListener('htmx:error', () => resolve(false), { once: true });
+    const answered = new Promise((resolve) => {
+        tick.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => resolve(ctx.response?.status ?? 0), { once: true });
+        tick.addEventListener('htmx:error', () => resolve(0), { once: true });
     });
     refusal.textContent = '';
     htmx.ajax('POST', form().action, {
@@ -22,8 +26,29 @@ document.addEventListener('change', async (event) => {
         values: wanted ? { ...values, 'done[]': tick.value } : values,
         swap: 'none',
     });
-    if (!(await kept)) {
-        tick.checked = !wanted;
-        refusal.textContent ||= form().dataset.unreached;
+    const status = await answered;
+    if (status >= 200 && status < 300) {
+        return;
+    }
+    tick.checked = !wanted;
+    refusal.textContent ||= form().dataset.unreached;
+    if (ENDED.includes(status)) {
+        sessionStorage.setItem(place(), JSON.stringify({ ...missed(), [tick.value]: wanted }));
     }
 });
+
+// After htmx has begun to listen, which it puts off to a moment of its own.
+window.addEventListener('load', () =>
+    setTimeout(() => {
+        if (!form()) {
+            return;
+        }
+        const again = missed();
+        sessionStorage.removeItem(place());
+        for (const tick of document.querySelectorAll('[data-tick]')) {
+            if (tick.value in again && tick.checked !== again[tick.value]) {
+                tick.click();
+            }
+        }
+    }),
+);

@@ -95,6 +95,36 @@ test('a form whose session has ended is filled again', async ({ page, context })
     await expect(page.getByText('What you typed before is here again.')).toBeVisible();
 });
 
+test('what was opened in a list and what was ticked when the session had ended is there again', async ({ page, context }) => {
+    const again = async () => {
+        await page.locator('#refusal').getByRole('link', { name: 'Load it again' }).click();
+        const { email, password } = account();
+        await page.getByLabel('Mail address').fill(email);
+        await page.getByLabel('Password').fill(password);
+        await page.getByRole('button', { name: 'Sign in' }).click();
+    };
+    await signIn(page);
+    await page.goto('/shelf/consumables');
+    await page
+        .getByRole('button', { name: /^Change/ })
+        .first()
+        .click();
+    await page.locator('#supply-form [name="lot"]').fill('lot of the far beach');
+    await context.clearCookies();
+    await page.locator('#supply-form button.btn-primary').click();
+    await again();
+    await expect(page.locator('#supply-form [name="lot"]')).toHaveValue('lot of the far beach');
+    await copyOf(page, 'Larch cone block');
+    await page.goto(`${new URL(page.url()).pathname}/sheet`);
+    await context.clearCookies();
+    await page.locator('[data-tick]').first().click();
+    await expect(page.locator('[data-tick]').first()).not.toBeChecked();
+    await again();
+    await expect(page.locator('[data-tick]').first()).toBeChecked();
+    await page.reload();
+    await expect(page.locator('[data-tick]').first()).toBeChecked();
+});
+
 test('what the server never got goes with the next change', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     await page.route('**/pieces/*', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));

@@ -51,6 +51,7 @@
                             </td>
                             <td class="doings">
                                 <button type="button" class="btn btn-sm btn-outline-primary with-script" data-change="{{ $one->id }}"
+                                    data-opens="{{ route('supplies.update', $one, false) }}"
                                     aria-expanded="false" aria-label="{{ __('shelf.change-label', ['name' => $one->name]) }}"
                                     hx-get="{{ route('supplies.edit', $one, false) }}" hx-target="#change-{{ $one->id }}"
                                     hx-select="#supply-form" hx-swap="innerHTML">{{ __('shelf.change') }}</button>
