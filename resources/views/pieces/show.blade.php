@@ -40,6 +40,7 @@
                 @include('pieces.panels.clock')
                 @include('pieces.panels.ready')
             </div>
+            <i class="whole" hidden></i>
         </div>
         @include('pieces.keys')
     </div>
