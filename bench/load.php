@@ -43,7 +43,7 @@ for ($n = 0; $n < $people; $n++) {
         'next'    => $n * PAUSE / $people, 'step' => $n,
     ];
 }
-$before = array_combine($served->processes(), array_map($memory, $served->processes()));
+$before = array_combine($served->workers(), array_map($memory, $served->workers()));
 $multi = curl_multi_init();
 [$open, $taken, $failed, $begun] = [[], [], [], microtime(true)];
 while (($now = microtime(true) - $begun) < $seconds || $open !== []) {

@@ -19,6 +19,7 @@ use App\Models\SignIn;
 use App\Models\Supply;
 use App\Models\User;
 use App\Models\Vessel;
+use App\Words\KeptTranslator;
 use Closure;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
@@ -38,6 +39,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use PDO;
 use Pensilis\Thermal\CalibrationMemory;
 use Pensilis\Thermal\CalibrationStore;
@@ -55,6 +57,10 @@ final class PensilisProvider extends ServiceProvider
                 $config,
             ),
         );
+        $this->app->extend('translator', fn(Translator $one): KeptTranslator => tap(
+            new KeptTranslator($one->getLoader(), $one->getLocale()),
+            fn(KeptTranslator $kept) => $kept->setFallback($one->getFallback()),
+        ));
         // The command line needs no writable place; the pages keep what was found between requests.
         $this->app->bind(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
         $this->app->scoped(ModelVersion::class, fn(): ModelVersion => new ModelVersion(base_path('core')));

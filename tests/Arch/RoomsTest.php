@@ -71,7 +71,7 @@ function mayKnow(): array
             'App\View\Drawing',
         ],
         'App\Notifications'   => [],
-        'App\Providers'       => ['core', 'App\Database', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
+        'App\Providers'       => ['core', 'App\Words', 'App\Database', 'App\Models', 'App\Interchange\Answers', 'App\Notifications'],
         'App\Http'            => [],
         'App\Http\Middleware' => ['App\Models', 'App\Http'],
         'App\Http\Requests'   => [

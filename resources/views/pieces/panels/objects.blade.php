@@ -20,12 +20,7 @@
         <input class="form-control form-control-sm" type="search" id="find-kind" data-finds="#kinds-offered" autocomplete="off"
             placeholder="{{ __('piece.objects.find') }}">
         <div id="kinds-offered" class="offered">
-            @foreach($kinds as $group => $some)
-                <fieldset>
-                    <legend>{{ App\Words\KindWords::group($group) }}</legend>
-                    @foreach($some as $kind)<x-kind-offer :kind="$kind" :group="$group"/>@endforeach
-                </fieldset>
-            @endforeach
+            {!! App\View\Page\KindsOffered::html($kinds) !!}
             <p class="quiet" data-none hidden>{{ __('piece.objects.unknown') }}</p>
         </div>
     </x-act>
