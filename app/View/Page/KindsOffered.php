@@ -15,7 +15,8 @@ final class KindsOffered
 
     /** What they are put together from. */
     private const SOURCES = [
-        'resources/views/pieces/kinds.blade.php', 'resources/views/components/kind-offer.blade.php', 'lang/en/kinds.php', 'lang/en/piece.php',
+        'resources/views/pieces/kinds.blade.php', 'resources/views/components/kind-offer.blade.php', 'lang/en/kinds.php',
+        'lang/en/piece.php',
     ];
 
     /** @param array<string, list<Kind>> $kinds by group */
