@@ -88,14 +88,12 @@ function megabytes(pid) {
     }
 }
 
+const hasDoneItsShare = (crew) => crew.answered >= Number(REQUESTS) * Number(WORKERS);
+
 function isWorn(crew) {
     const sizes = members(crew).map(megabytes);
 
-    return (
-        crew.answered >= Number(REQUESTS) * Number(WORKERS) ||
-        sizes.filter(Boolean).length < crew.size ||
-        sizes.some((size) => size > Number(MEGABYTES))
-    );
+    return hasDoneItsShare(crew) || sizes.filter(Boolean).length < crew.size || sizes.some((size) => size > Number(MEGABYTES));
 }
 
 /** Null where it does not begin. */
@@ -176,6 +174,7 @@ function ask(crew, asked) {
     headers.forEach((name, n) => n % 2 === 0 && name.toLowerCase() === LENGTH && (headers[n + 1] = String(body.length)));
     const passed = request({ port: crew.port, method: from.method, path: from.url, headers, agent: false, setHost: false });
     let isAnswered = false;
+    let isBroken = false;
     let soon = 0;
     passed.on('response', (answer) => {
         isAnswered = true;
@@ -186,6 +185,7 @@ function ask(crew, asked) {
         answer.on('error', () => to.destroy());
     });
     passed.on('error', ({ code }) => {
+        isBroken = true;
         if (!isAnswered && code === 'ECONNREFUSED') {
             waiting.unshift(asked);
             soon = 50;
@@ -198,7 +198,7 @@ function ask(crew, asked) {
         crew.answered++;
         if (crew.isOver) {
             dismiss(crew);
-        } else {
+        } else if (isBroken || hasDoneItsShare(crew)) {
             look();
         }
         setTimeout(hand, soon);

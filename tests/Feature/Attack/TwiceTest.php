@@ -28,10 +28,11 @@ function formsOf(string $html): array
                 $field->nodeName === 'button'   => null,
                 $field->nodeName === 'select'   => chosenOf($path, $field),
                 $field->nodeName === 'textarea' => $field->textContent === '' ? 'said' : $field->textContent,
-                $type === 'checkbox'            => $field->hasAttribute('checked') ? $field->getAttribute('value') : null,
-                $type === 'radio'               => $field->hasAttribute('checked') || !isset($said[$name]) ? $field->getAttribute('value') : null,
-                $type === 'file'                => UploadedFile::fake()->image('seen.png', 40, 30),
-                default                         => typedInto($field),
+                // Of choices the one that is made, or the first.
+                $type === 'checkbox', $type === 'radio' => $field->hasAttribute('checked') || ($type === 'radio' && !isset($said[$name]))
+                    ? $field->getAttribute('value') : null,
+                $type === 'file' => UploadedFile::fake()->image('seen.png', 40, 30),
+                default          => typedInto($field),
             };
             if ($field->nodeName === 'button') {
                 $presses[] = [$name => $field->getAttribute('value')];
