@@ -13,6 +13,12 @@ enum OrderStage: string
     case Handed = 'handed';
     case Dropped = 'dropped';
 
+    /** @return list<self> those in which nothing is left to be done for its piece */
+    public static function finished(): array
+    {
+        return [self::Made, self::Handed];
+    }
+
     /** @return list<self> those that ask for something yet */
     public static function open(): array
     {

@@ -54,6 +54,10 @@ final class DemoShelf
             'piece_id' => $studio->pieces()->where('title', 'Larch cone block')->value('id'), 'note' => 'to stand on a window sill',
         ]);
         $studio->orders()->create([
+            'wanted'   => 'Nine garnet drops', 'whom' => 'the chapel at the ford', 'due' => $day(-9), 'price' => 90.0, 'stage' => 'handed',
+            'piece_id' => $studio->pieces()->where('title', 'Garnet drops')->value('id'),
+        ]);
+        $studio->orders()->create([
             'wanted' => 'Six coasters with moor grass', 'whom' => 'the mill by the bridge', 'due' => $day(40), 'stage' => 'asked',
         ]);
     }

@@ -214,3 +214,22 @@ it('does not call it a clash that sealing could wait for a pour', function (): v
     $said = $this->get('/today')->assertSee('both want you')->getContent();
     expect(substr_count((string) $said, 'both want you on Mon 2 Mar'))->toBe(0);
 });
+
+it('asks nothing more of a piece that an order says is made', function (): void {
+    $piece = ($this->planned)($this->cone, 'Made');
+    foreach (array_keys(($this->answer)($piece)->simulation->pours) as $k) {
+        ($this->mixed)($piece, 1.0 + $k);
+        $piece->mixings()->latest('id')->first()?->update(['pour' => $k]);
+    }
+    Carbon::setTestNow(($this->at)(24.0 * 90));
+    $this->get('/today')->assertSee('Made')->assertSee('Demold');
+    $order = $this->user->studio->orders()->create(['wanted' => 'Made', 'piece_id' => $piece->id, 'stage' => 'agreed']);
+    $this->get('/today')->assertSee('Demold');
+    $order->update(['stage' => 'handed']);
+    $this->get('/today')->assertDontSee('Demold');
+    // Another studio's order says nothing here.
+    $order->update(['stage' => 'agreed']);
+    $other = $this->member('two@studio.example');
+    $other->studio->orders()->create(['wanted' => 'Theirs', 'piece_id' => $piece->id, 'stage' => 'handed']);
+    $this->get('/today')->assertSee('Demold');
+});

@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Interchange\Answers\Answers;
 use App\Models\Mixing;
+use App\Models\OrderStage;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
@@ -29,16 +30,18 @@ final readonly class StudioDay
     public function pieces(?User $finder = null, float $seconds = 0.0): array
     {
         $pieces = array_values($this->studio->pieces()->latest('updated_at')->latest('id')->limit(self::MOST)->get()->all());
-        [$poured, $until] = [$this->poured(), hrtime(true) + 1e9 * $seconds];
+        [$poured, $made, $until] = [$this->poured(), $this->made(), hrtime(true) + 1e9 * $seconds];
 
-        return array_map(function (Piece $piece) use ($poured, $finder, $until): TodayPiece {
+        return array_map(function (Piece $piece) use ($poured, $made, $finder, $until): TodayPiece {
             [$agenda, $makesPlan] = [$this->answers->agenda($piece), true];
             if ($agenda === null && $finder !== null && hrtime(true) < $until) {
                 $makesPlan = $piece->makesPlan();
                 $agenda = $makesPlan && $this->answers->find($piece, $finder) !== null ? $this->answers->agenda($piece) : null;
             }
 
-            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units, $makesPlan);
+            $isMade = in_array($piece->id, $made, true);
+
+            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units, $makesPlan, $isMade);
         }, $pieces);
     }
 
@@ -52,6 +55,14 @@ final readonly class StudioDay
         }
 
         return $beside;
+    }
+
+    /** @return array<array-key, mixed> keys of pieces that an order says are made */
+    private function made(): array
+    {
+        $finished = $this->studio->orders()->whereNotNull('piece_id')->whereIn('stage', OrderStage::finished());
+
+        return $finished->pluck('piece_id')->all();
     }
 
     /** @return array<string, array<int, Carbon>> when pours were first mixed, by piece and number */

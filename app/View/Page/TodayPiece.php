@@ -30,6 +30,7 @@ final readonly class TodayPiece
     /**
      * @param array<int, Carbon> $poured    when pours were first mixed
      * @param bool               $makesPlan as far as that was asked
+     * @param bool               $isMade    nothing is left to be done
      */
     public function __construct(
         public Piece $piece,
@@ -37,12 +38,13 @@ final readonly class TodayPiece
         array $poured,
         private UnitSystem $system,
         private bool $makesPlan = true,
+        private bool $isMade = false,
     ) {
         $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
             fn(Carbon $at): float => $agenda->studio->clock->hourAt($at),
             $poured,
         );
-        $this->errands = $agenda?->errands($this->begun) ?? [];
+        $this->errands = $isMade ? [] : $agenda?->errands($this->begun) ?? [];
     }
 
     /** Whether nobody has looked for its times yet. */
@@ -78,7 +80,7 @@ final readonly class TodayPiece
     /** @return array{float, float}|null when it lies on the bench, in hours of another clock */
     public function lies(StudioClock $clock): ?array
     {
-        $lies = $this->agenda?->lies($this->begun);
+        $lies = $this->isMade ? null : $this->agenda?->lies($this->begun);
 
         return $lies === null ? null : $this->hours(...$lies, clock: $clock);
     }
