@@ -53,8 +53,8 @@ it('says nothing in keys, fills every sentence, and says no millimetre to a stud
     unlink(config()->string('pensilis.sign_in_file'));
     $this->user = User::query()->sole();
     $this->actingAs($this->user);
-    // Something is wrong with each, so that findings are read too.
-    foreach (Piece::query()->with('studio')->get() as $n => $piece) {
+    // Something is wrong with some, so that findings are read too.
+    foreach (Piece::query()->with('studio')->whereIn('title', ['Larch cone block', 'Gentian tray', 'Garnet drops'])->get() as $piece) {
         $document = $piece->document;
         $document['studio'] = ['scale_step_g' => 5, 'scale_limit_g' => 60] + ($document['studio'] ?? []);
         // What nothing keeps so cool is looked for long: one tells it for all.
@@ -86,7 +86,7 @@ it('says nothing in keys, fills every sentence, and says no millimetre to a stud
                 ->and(preg_grep($foreign, $plain))->toBe([], $address);
         }
     }
-    expect($read)->toBeGreaterThan(50_000);
+    expect($read)->toBeGreaterThan(40_000);
 });
 
 it('refuses in the units of the studio too', function (): void {

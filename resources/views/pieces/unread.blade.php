@@ -7,6 +7,7 @@
             <p><a class="btn btn-primary" href="{{ route('pieces.file', $piece, false) }}">{{ __('pieces.unread.file') }}</a></p>
             <form method="post" action="{{ route('pieces.steps.store', $piece, false) }}">
                 @csrf
+                <input type="hidden" name="of" value="{{ $piece->fingerprint() }}">
                 <button class="btn btn-outline-primary" name="step" value="back">{{ __('pieces.unread.back') }}</button>
             </form>
         @endif

@@ -107,7 +107,7 @@ it('keeps every promise of a plan that it hands out', function (int $first): voi
         }
     }
     expect($feasible)->toBeGreaterThan(12);
-})->with(getenv('SOAK') === false ? [0, 40, 80, 350] : [...range(0, 100, 20), 350]);
+})->with(getenv('SOAK') === false ? [0, 350] : [...range(0, 100, 20), 350]);
 
 it('answers the same of pours that are handed back as given', function (int $seed): void {
     $store = new SharedCalibrations();
@@ -144,7 +144,7 @@ it('offers only ways that hold, each clearly better by something than the first'
         }
     }
     expect($compared)->toBeGreaterThan(0);
-})->with([200, 220]);
+})->with(getenv('SOAK') === false ? [220] : [200, 220]);
 
 it('offers fewer pours with what floats pressed into tack, where a coat would hold it down too', function (int $seed): void {
     // A set coat that may be laid on what floats takes no more than it holds down (Archimedes); on tack that is no limit.
@@ -193,4 +193,4 @@ it('is never the worse for more hours, more tolerance or another resin', functio
             ->and($plan($both)->rank() <=> $answer->rank())->toBeLessThan(1, "resins of {$seed}");
     }
     expect($looked)->toBeGreaterThan(4);
-})->with([200, 212]);
+})->with(getenv('SOAK') === false ? [212] : [200, 212]);

@@ -64,7 +64,7 @@ function richStudio(User $user): array
 
     return [
         'piece'   => $piece->id, 'trashed' => $trashed->id, 'vessel' => (string) $vessel->id, 'goneVessel' => (string) $gone->id,
-        'supply'  => (string) $supply->id, 'goneSupply' => (string) $goneSupply->id, 'pour' => '0', 'kind' => 'resins',
+        'supply'  => (string) $supply->id, 'goneSupply' => (string) $goneSupply->id, 'pour' => '0', 'object' => '0', 'kind' => 'resins',
         'finding' => (string) $studio->findings()->create([
             'kind'    => 'stone', 'name' => 'stone', 'found_on' => '2026-03-02', 'note' => 'grey', 'figures' => [],
             'sealing' => '', 'colour' => '',

@@ -189,8 +189,8 @@ it('ends workers after so many answers, and loses neither a request nor a worker
 });
 
 it('says that there is no room, changes nothing, and goes on when there is', function (): void {
-    // A file may grow to three quarters of a megabyte and no more: the system then says of a write what it says of a full disk.
-    $served = Served::start("trap '' XFSZ; ulimit -f 768");
+    // A file may grow to less than half a megabyte and no more: the system then says of a write what it says of a full disk.
+    $served = Served::start('ulimit -f 448');
     $visitor = $served->visitor('full@studio.example');
     $path = pieceSent($visitor, Plans::cone());
     $sizes = [];
