@@ -49,9 +49,12 @@ final readonly class StudioClock
     /** @throws UnknownZone */
     public static function zone(string $name): DateTimeZone
     {
-        return in_array($name, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
-            ? new DateTimeZone($name)
-            : throw UnknownZone::of($name);
+        return self::isZone($name) ? new DateTimeZone($name) : throw UnknownZone::of($name);
+    }
+
+    public static function isZone(string $name): bool
+    {
+        return in_array($name, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
     }
 
     /** @throws UnreadableMoment */
@@ -86,16 +89,16 @@ final readonly class StudioClock
      */
     public function hourOf(string $local): ?float
     {
-        return $this->start === null ? null : $this->since($this->start, self::moment($local, $this->start->getTimezone(), $this->isZoned));
+        return $this->start === null ? null : self::since($this->start, self::moment($local, $this->start->getTimezone(), $this->isZoned));
     }
 
     /** The hour of the plan at a moment, to the minute; 0 where the plan has no clock. */
     public function hourAt(DateTimeInterface $moment): float
     {
-        return $this->start === null ? 0.0 : $this->since($this->start, $moment);
+        return $this->start === null ? 0.0 : self::since($this->start, $moment);
     }
 
-    private function since(DateTimeImmutable $start, DateTimeInterface $moment): float
+    private static function since(DateTimeImmutable $start, DateTimeInterface $moment): float
     {
         return (60 * intdiv($moment->getTimestamp(), 60) - $start->getTimestamp()) / 3600.0;
     }

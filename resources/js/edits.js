@@ -3,6 +3,7 @@
 // acknowledged is kept in this window, and sent when the page is there again.
 
 import htmx from 'htmx.org';
+import { onceHeard } from './listening.js';
 import { form, oneGo, send } from './piece-form.js';
 
 const place = () => `typed:${window.location.pathname}`;
@@ -108,8 +109,7 @@ function restore() {
         .filter((field) => typed.refused?.includes(pointer(field)))
         .forEach((field) => refused.set(field.name, field.value));
     if (some) {
-        // After htmx has begun to listen, which it puts off to a moment of its own.
-        window.addEventListener('load', () => setTimeout(send));
+        onceHeard(send);
     }
 }
 

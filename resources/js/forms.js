@@ -1,5 +1,7 @@
 // What was typed into a form whose session had ended is there again when its page is, and so is the form where it was opened in a list.
 
+import { onceHeard } from './listening.js';
+
 /** What was sent last, and what was never answered because a session had ended; by page and form. */
 const SENT = 'form:';
 const KEPT = 'kept:';
@@ -53,8 +55,7 @@ if ('ended' in document.body.dataset) {
 } else {
     // It was answered.
     names(SENT).forEach((name) => sessionStorage.removeItem(name));
-    // After htmx has begun to listen, which it puts off to a moment of its own.
-    window.addEventListener('load', () => setTimeout(restore));
+    onceHeard(restore);
 }
 
 document.addEventListener('submit', ({ target: form }) => {

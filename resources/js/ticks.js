@@ -2,6 +2,7 @@
 // had ended is ticked when its page is there again.
 
 import htmx from 'htmx.org';
+import { onceHeard } from './listening.js';
 
 const ENDED = [401, 419];
 const form = () => document.querySelector('#ticks');
@@ -37,18 +38,15 @@ document.addEventListener('change', async (event) => {
     }
 });
 
-// After htmx has begun to listen, which it puts off to a moment of its own.
-window.addEventListener('load', () =>
-    setTimeout(() => {
-        if (!form()) {
-            return;
+onceHeard(() => {
+    if (!form()) {
+        return;
+    }
+    const again = missed();
+    sessionStorage.removeItem(place());
+    for (const tick of document.querySelectorAll('[data-tick]')) {
+        if (tick.value in again && tick.checked !== again[tick.value]) {
+            tick.click();
         }
-        const again = missed();
-        sessionStorage.removeItem(place());
-        for (const tick of document.querySelectorAll('[data-tick]')) {
-            if (tick.value in again && tick.checked !== again[tick.value]) {
-                tick.click();
-            }
-        }
-    }),
-);
+    }
+});

@@ -8,7 +8,6 @@ use App\Models\Studio;
 use App\Models\User;
 use App\Words\Limits;
 use App\Words\Words;
-use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
@@ -16,6 +15,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
+use Pensilis\Scheduling\StudioClock;
 
 /**
  * An address and a password. Whether there is such an account cannot be told from the answer nor from how long it takes; guessing is slowed
@@ -92,7 +92,7 @@ final class SignIn extends FormRequest
     private function setClock(Studio $studio): void
     {
         $zone = $this->input('zone');
-        if ($studio->zone === '' && is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)) {
+        if ($studio->zone === '' && is_string($zone) && StudioClock::isZone($zone)) {
             Studio::query()->whereKey($studio->id)->where('zone', '')->update(['zone' => $zone]);
         }
     }

@@ -72,10 +72,11 @@ final readonly class TimeRail
         if (!$clock->isSet() || $this->to - $this->from > 24.0 * 40.0) {
             return [];
         }
-        $dawns = $clock->week()->daily(self::DAWN, $this->from, $this->to + 24.0);
+        $week = $clock->week();
+        $dawns = $week->daily(self::DAWN, $this->from, $this->to + 24.0);
 
-        return array_map(function (float $dawn) use ($clock): array {
-            $dusk = $clock->week()->daily(self::DUSK, $dawn - 12.0, $dawn)[0];
+        return array_map(function (float $dawn) use ($week): array {
+            $dusk = $week->daily(self::DUSK, $dawn - 12.0, $dawn)[0];
 
             return [$this->x($dusk), $this->x($dawn) - $this->x($dusk)];
         }, $dawns);

@@ -16,7 +16,7 @@ final class KindsOffered
     /** What they are put together from. */
     private const SOURCES = [
         'resources/views/pieces/kinds.blade.php', 'resources/views/components/kind-offer.blade.php', 'lang/en/kinds.php',
-        'lang/en/piece.php',
+        'lang/en/piece.php', 'lang/en/materials.php', 'app/Words/KindWords.php', 'app/View/Drawing/Likeness.php',
     ];
 
     /** @param array<string, list<Kind>> $kinds by group */

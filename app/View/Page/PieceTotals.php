@@ -101,12 +101,12 @@ final readonly class PieceTotals
         }
         $kept = Supply::query()->where('studio_id', $this->piece->studio_id)
             ->whereIn('name', array_keys($needs))->whereNotNull('stock')->orderBy('name')->limit(200)->get();
-        $lines = [];
+        [$lines, $now] = [[], $this->piece->studio->now()];
         foreach ($kept->groupBy('name') as $name => $lots) {
             [$stock, $needed] = [$lots->sum(fn(Supply $lot): float => (float) $lot->stock), $needs[$name] ?? 0.0];
             [$low, $past] = [
                 $stock - $needed <= $lots->max(fn(Supply $lot): float => $lot->low ?? 0.0),
-                $lots->contains(fn(Supply $lot): bool => $lot->isPast($this->piece->studio->now())),
+                $lots->contains(fn(Supply $lot): bool => $lot->isPast($now)),
             ];
             if ($lots->first()?->kind === SupplyKind::Colour && !$low && !$past) {
                 continue;
