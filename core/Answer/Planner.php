@@ -40,32 +40,35 @@ final readonly class Planner
     /** So many times as much as one answer may follow, for all that can be set beside each other. */
     private const WAYS = 4;
 
+    /** And for one answer that is the best of them by what matters. */
+    private const WEIGHED = 2;
+
     /** @param Budget|null $budget of all that it is asked; else each time anew */
     public function __construct(private CalibrationStore $store, private ?Budget $budget = null) {}
 
     public function plan(Plan $plan): PlanAnswer
     {
-        return $this->asked(fn(self $planner): PlanAnswer => $planner->best($plan));
+        return $this->asked($plan, fn(self $planner): PlanAnswer => $planner->best($plan));
     }
 
     /** The same, and where it cannot be done, with what would do. */
     public function planOrWaysOut(Plan $plan): PlanAnswer
     {
-        return $this->asked(function (self $planner) use ($plan): PlanAnswer {
+        return $this->asked($plan, function (self $planner) use ($plan): PlanAnswer {
             $answer = $planner->best($plan);
 
             return match (true) {
-                !$answer->isFeasible() => WaysOut::of($answer, $plan, $planner->canCast(...)),
+                !$answer->isFeasible() => WaysOut::of($answer, $plan, $planner->canCast(...), $planner->budget()),
                 $answer->late() > 0.0  => $answer->saying(array_filter([$planner->inTime($plan, $answer)])),
                 default                => $answer,
             };
         });
     }
 
-    /** @param callable(self): PlanAnswer $search */
-    private function asked(callable $search): PlanAnswer
+    /** @param callable(self): PlanAnswer $search of a plan: where it says what matters, ways must be set beside each other */
+    private function asked(Plan $plan, callable $search): PlanAnswer
     {
-        $budget = $this->budget();
+        $budget = $this->budget ?? new Budget($plan->weights->fewestFirst ? Budget::USUAL : self::WEIGHED * Budget::USUAL);
         $answer = $search(new self($this->store, $budget));
 
         return $budget->isSpent() ? $answer->saying([Finding::of(Code::SearchEnded, '/pours')]) : $answer;

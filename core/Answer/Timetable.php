@@ -105,6 +105,7 @@ final class Timetable
         for ($round = 1; $round <= self::MOST_ROUNDS + count($windows); $round++) {
             $windows = array_map(fn(Window $one, int $k): Window => $one->notBefore($room[$k] ?? 0.0), $windows, array_keys($windows));
             $starts = (new StartSearch($hours, $this->work(), $windows, $sanding, $this->busy()))->find();
+            $this->budget->time(count($windows));
             if ($starts === null) {
                 break;
             }

@@ -15,6 +15,7 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Temperature;
+use Pensilis\Thermal\Budget;
 use Pensilis\Thermal\SimulatedPour;
 
 /**
@@ -42,11 +43,13 @@ final readonly class WaysOut
      * The same answer with reasons that mend only by what was proven, and what else would do.
      *
      * @param callable(Plan): bool $canCast
+     * @param Budget               $budget  of all that is looked for
      */
-    public static function of(PlanAnswer $refused, Plan $piece, callable $canCast): PlanAnswer
+    public static function of(PlanAnswer $refused, Plan $piece, callable $canCast, Budget $budget): PlanAnswer
     {
         [$known, $followed, $proven] = [[], 0, []];
-        $holds = function (Plan $changed) use ($canCast, &$known, &$followed): bool {
+        $holds = function (Plan $changed) use ($canCast, $budget, &$known, &$followed): bool {
+            $budget->lay(count($changed->resins));
             $layout = Draft::fewest($changed);
             $pours = count($layout->pours ?? []);
             $key = $layout === null ? '' : self::casting($changed, $layout);
@@ -65,7 +68,7 @@ final readonly class WaysOut
             $proven = $works ? [...$proven, self::key($reason->mend)] : $proven;
         }
         $told = [];
-        foreach (self::candidates($refused, $piece) as [$finding, $changed]) {
+        foreach (self::candidates($refused, $piece, $budget) as [$finding, $changed]) {
             $key = self::key($finding->mend);
             if (count($told) < self::MOST && !in_array($key, $proven, true) && $holds($changed)) {
                 [$told[], $proven[]] = [$finding, $key];
@@ -104,7 +107,7 @@ final readonly class WaysOut
     }
 
     /** @return list<array{Finding, Plan}> */
-    private static function candidates(PlanAnswer $refused, Plan $piece): array
+    private static function candidates(PlanAnswer $refused, Plan $piece, Budget $budget): array
     {
         $found = $piece->pins === [] ? []
             : [[Finding::of(Code::WouldDoUnpinned, $pins = '/layering/pinned', mend: new Mend($pins, null)), $piece->unpinned()]];
@@ -114,7 +117,7 @@ final readonly class WaysOut
             return $found;
         }
         foreach (self::objects($refused, $piece) as $i => $object) {
-            array_push($found, ...self::moved($piece, $i, $object), ...self::held($piece, $i, $object));
+            array_push($found, ...self::moved($piece, $i, $object, $budget), ...self::held($piece, $i, $object, $budget));
         }
 
         return $found;
@@ -140,22 +143,25 @@ final readonly class WaysOut
      *
      * @return list<array{Finding, Plan}>
      */
-    private static function moved(Plan $piece, int $i, Inclusion $object): array
+    private static function moved(Plan $piece, int $i, Inclusion $object, Budget $budget): array
     {
         $loose = fn(int $steps): Plan => $piece->changing($i, $object->tolerating($object->tolerance + $steps * self::STEP));
         [$few, $many] = [0, self::STEPS];
-        if (!Draft::holds($loose($many))) {
+        if (!self::hasLayers($loose($many), $budget)) {
             return [];
         }
         while ($many - $few > 1) {
             $middle = intdiv($few + $many, 2);
-            [$few, $many] = Draft::holds($loose($middle)) ? [$few, $middle] : [$middle, $many];
+            [$few, $many] = self::hasLayers($loose($middle), $budget) ? [$few, $middle] : [$middle, $many];
+        }
+        if ($budget->isSpent()) {
+            return [];
         }
         [$by, $found] = [$many * self::STEP, []];
         foreach ([[Code::WouldDoLower, -$by], [Code::WouldDoHigher, $by]] as [$code, $shift]) {
             $target = $object->targetBottom + $shift;
             $changed = $piece->changing($i, $object->targeting($target));
-            if ($target >= 0.0 && Draft::holds($changed)) {
+            if ($target >= 0.0 && self::hasLayers($changed, $budget)) {
                 $better = ['by' => Length::metres($by), 'better' => Length::metres($target)];
                 $found[] = self::way($code, $i, $object, 'target_bottom_mm', 1e3 * $target, $better, $changed);
             }
@@ -167,13 +173,24 @@ final readonly class WaysOut
         return $found;
     }
 
+    /** Whether there are layers for a plan; none where nothing is left to look for them. */
+    private static function hasLayers(Plan $plan, Budget $budget): bool
+    {
+        if ($budget->isSpent()) {
+            return false;
+        }
+        $budget->lay(count($plan->resins));
+
+        return Draft::holds($plan);
+    }
+
     /** @return list<array{Finding, Plan}> pressed into tack, or on a thread */
-    private static function held(Plan $piece, int $i, Inclusion $object): array
+    private static function held(Plan $piece, int $i, Inclusion $object, Budget $budget): array
     {
         $found = [];
         foreach ([[Hold::Tack, Code::WouldDoInTack], [Hold::Hang, Code::WouldDoHung]] as [$hold, $code]) {
             $changed = $piece->changing($i, $object->held($hold));
-            if ($object->hold !== $hold && Draft::holds($changed)) {
+            if ($object->hold !== $hold && self::hasLayers($changed, $budget)) {
                 $found[] = self::way($code, $i, $object, 'hold', $hold->value, [], $changed);
             }
         }

@@ -39,6 +39,12 @@ final readonly class Label
         );
     }
 
+    /** The same for labels after which the same may come. */
+    public function key(): string
+    {
+        return $this->offers === [] ? (string) $this->resin : "{$this->resin}:" . implode(',', $this->offers);
+    }
+
     public function isBetterThan(self $other): bool
     {
         return $this->truest

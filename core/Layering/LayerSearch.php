@@ -92,21 +92,26 @@ final readonly class LayerSearch
         $isExact = count($heights) < self::MOST_HEIGHTS;
         foreach ($heights as $a => $from) {
             $isExact = $isExact && count($reached[$a] ?? []) <= $most;
-            foreach ($this->best($reached[$a] ?? [], $most) as $label) {
-                for ($b = $a + 1; isset($heights[$b]) && $heights[$b] - $from <= $this->reach; $b++) {
-                    foreach (array_keys($this->depths) as $resin) {
-                        $next = $this->isAllowed($from, $heights[$b], $resin) ? $this->poured($label, $heights[$b], $resin) : null;
+            $labels = $this->best($reached[$a] ?? [], $most);
+            for ($b = $a + 1; $labels !== [] && isset($heights[$b]) && $heights[$b] - $from <= $this->reach; $b++) {
+                foreach (array_keys($this->depths) as $resin) {
+                    if (!$this->isAllowed($from, $heights[$b], $resin)) {
+                        continue;
+                    }
+                    $open = $this->open($from, $heights[$b], $resin);
+                    foreach ($labels as $label) {
+                        $next = $this->poured($label, $heights[$b], $resin, $open);
                         if ($next === null) {
                             continue;
                         }
-                        $key = $this->key($next->offers, $resin);
+                        $key = $next->key();
                         if (!isset($reached[$b][$key]) || $next->isBetterThan($reached[$b][$key])) {
                             $reached[$b][$key] = $next;
                         }
-                    }
-                    if (count($reached[$b] ?? []) > self::CROWD * $most) {
-                        $isExact = false;
-                        $reached[$b] = $this->best($reached[$b], $most);
+                        if (count($reached[$b]) > self::CROWD * $most) {
+                            $isExact = false;
+                            $reached[$b] = $this->best($reached[$b], $most);
+                        }
                     }
                 }
             }
@@ -166,22 +171,40 @@ final readonly class LayerSearch
         return ($isPinned && $resin === 0) || ($to - $from >= $least && $to - $from <= $greatest);
     }
 
-    /** The label after a pour up to a height; null where an object is left without a layer. */
-    private function poured(Label $label, int $to, int $resin): ?Label
+    /**
+     * What a pour between two heights does for each object whose range it touches: the deviation that it offers, or that it offers none,
+     * and whether there is no other for it any more.
+     *
+     * @return array<int, array{int, bool}>
+     */
+    private function open(int $from, int $to, int $resin): array
     {
-        $depth = $to - $label->height;
+        $open = [];
+        foreach ($this->different as $i => $wish) {
+            if ($wish->least <= $to && $wish->greatest >= $from) {
+                $isMet = $wish->isMetBy($from, $to - $from, $resin);
+                $open[$i] = [$isMet ? abs($from - $wish->target) : self::NOT_OFFERED, $wish->greatest < $to];
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * The label after a pour up to a height; null where an object is left without a layer.
+     *
+     * @param array<int, array{int, bool}> $open
+     */
+    private function poured(Label $label, int $to, int $resin, array $open): ?Label
+    {
         $offers = [];
         $deviation = $label->deviation;
-        foreach ($this->different as $i => $wish) {
-            if ($wish->least > $to || $wish->greatest < $label->height) {
-                continue;
-            }
+        foreach ($open as $i => [$now, $isLast]) {
             $offer = $label->offers[$i] ?? self::NOT_OFFERED;
-            if ($wish->isMetBy($label->height, $depth, $resin)) {
-                $now = abs($label->height - $wish->target);
-                $offer = $offer === self::NOT_OFFERED ? $now : min($offer, $now);
+            if ($now !== self::NOT_OFFERED && ($offer === self::NOT_OFFERED || $now < $offer)) {
+                $offer = $now;
             }
-            if ($wish->greatest >= $to) {
+            if (!$isLast) {
                 $offers[$i] = $offer;
             } elseif ($offer === self::NOT_OFFERED) {
                 return null;
@@ -191,12 +214,6 @@ final readonly class LayerSearch
         }
 
         return $label->then($to, $offers, $deviation, $resin);
-    }
-
-    /** @param array<int, int> $offers */
-    private function key(array $offers, int $resin): string
-    {
-        return "{$resin}:" . implode(',', $offers);
     }
 
     /** @return list<int> heights, ascending, from 0 to the fill level */

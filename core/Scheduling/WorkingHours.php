@@ -86,6 +86,9 @@ final readonly class WorkingHours
             return null;
         }
         $even = $this->nextQuarter($start + $lead);
+        if ($even - $lead === $start) {
+            return $start;
+        }
         $fits = $even <= $latest + 1e-9 && abs(($this->firstFit($even - $lead, $hours) ?? INF) - $even + $lead) < 1e-6;
 
         return $fits ? $even - $lead : $start;
@@ -98,13 +101,14 @@ final readonly class WorkingHours
         }
         $minute = $this->week->minute($from);
         $week = (int) floor($minute / self::WEEK);
-        for ($w = $week - 1; $w <= $week + 2; $w++) {
+        for ($w = $week; $w <= $week + 2; $w++) {
+            $monday = $w * self::WEEK;
             foreach ($this->spans as [$opens, $closes]) {
-                if ($w * self::WEEK + $closes <= $minute) {
+                if ($monday + $closes <= $minute) {
                     continue;
                 }
-                $start = max($from, $this->week->hour($w * self::WEEK + $opens));
-                if ($start + $hours <= $this->week->hour($w * self::WEEK + $closes) + 1e-9) {
+                $start = $monday + $opens > $minute ? max($from, $this->week->hour($monday + $opens)) : $from;
+                if ($start + $hours <= $this->week->hour($monday + $closes) + 1e-9) {
                     return $start;
                 }
             }
