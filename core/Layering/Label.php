@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Layering;
 
+use function implode;
+
 /** A way to have reached a height: what it cost, and what open objects have been offered. Micrometres. */
 final readonly class Label
 {

@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 namespace Pensilis\Layering;
 
+use function abs;
+use function array_keys;
+use function array_map;
+use function array_slice;
+use function ceil;
+use function count;
+use function intdiv;
+use function max;
+use function usort;
+
 /**
  * The fewest pours that give every object a set layer at its height.
  *

@@ -4,8 +4,19 @@ declare(strict_types=1);
 
 namespace Pensilis\Layering;
 
+use function array_map;
+use function array_slice;
+
+use function floor;
+use function implode;
+use function is_finite;
+use function max;
+use function min;
+
 use Pensilis\Material\Inclusion;
 use Pensilis\Settling\Buoyancy;
+
+use function round;
 
 /**
  * Where one object wants a set layer under it, in whole micrometres above the floor.

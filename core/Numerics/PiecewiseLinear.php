@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Pensilis\Numerics;
 
+use function count;
+
+use function intdiv;
+
 use InvalidArgumentException;
+
+use function max;
 
 /**
  * A function given by points, straight between them, held beyond its ends.

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Pensilis\Resin;
 
+use function abs;
+use function exp;
+
 use Pensilis\Exception\ImpossibleValue;
+
 use Pensilis\Numerics\Brent;
 use Pensilis\Numerics\Quadrature;
+
+use function sqrt;
+use function usort;
 
 /**
  * Autocatalytic cure, conversion α from 0 to 1 [1, 2]:

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace Pensilis\Scheduling;
 
+use function array_map;
+use function array_slice;
+use function count;
+use function is_finite;
+use function max;
+use function min;
+use function round;
+use function usort;
+
 /**
  * Start times for a chain of pours: inside the working hours, one thing at a time, with bonded joints where they
  * can be had.

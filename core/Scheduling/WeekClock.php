@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Pensilis\Scheduling;
 
+use function ceil;
+use function floor;
+use function max;
+
 /**
  * Hours of the plan as minutes of a local week, and back. Minutes count on from Monday 00:00 of the week in which the plan starts, as the
  * clock on the wall shows them: where it is put forward an hour of them is skipped, where it is put back one comes twice, and the first is

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Scheduling;
 
+use function abs;
+use function array_map;
+use function ceil;
+use function count;
+use function floor;
+use function max;
+use function usort;
+
 /**
  * When the artist can be at the bench: spans of the week, in minutes from Monday 00:00; none means always.
  *

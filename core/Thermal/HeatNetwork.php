@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function array_keys;
+
+use function array_map;
+use function array_sum;
+use function count;
+use function max;
+use function min;
+
 use Pensilis\Vessel\Convection;
 
 /**

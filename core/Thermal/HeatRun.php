@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function array_map;
+use function array_slice;
+use function array_sum;
+use function count;
+
+use function floor;
+use function intdiv;
+use function log;
+use function max;
+use function min;
+
 use Pensilis\Exception\UnsteadyHeat;
 use Pensilis\Material\Stuff;
 use Pensilis\Resin\CalibratedResin;

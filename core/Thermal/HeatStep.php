@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function count;
+
 /**
  * One step of heat and cure together, of all cells.
  *

@@ -6,6 +6,10 @@ namespace Pensilis\Thermal;
 
 use Closure;
 
+use function max;
+use function min;
+use function sqrt;
+
 /**
  * A vessel as a round mesh sees it: its radius at every height, and that of the wall around it, which is everywhere as thick as it is
  * said to be, square to the inside. The floor of a vessel that has one is flat, with the wall's overhang. Metres, z = 0 at the floor.

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function count;
+use function in_array;
+use function max;
+
+use function min;
+
 use Pensilis\Numerics\Brent;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Thickening;
@@ -155,10 +161,14 @@ final class PourTrack
     public function age(float $time, float $dt, array $before, array $after, array $alpha, float $air): void
     {
         $this->thicken($time, $dt, $before, $after, $alpha);
-        if ($this->cured !== null && $this->opens !== null && $this->closes !== null) {
+        $isRead = $this->opens !== null && $this->closes !== null;
+        if ($isRead && $this->cured !== null) {
             return;
         }
         foreach ([$this->face, $this->foot] as $probes) {
+            if ($isRead && $this->gelLast !== null && !in_array($this->last, $probes, true)) {
+                continue;
+            }
             foreach ($probes as $probe) {
                 $wasLiquid = $probe->gel === null;
                 $probe->follow($time, $dt, $before, $after, $air);

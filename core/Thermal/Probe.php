@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function array_map;
+
+use function count;
+use function max;
+use function min;
+
 use Pensilis\Resin\CalibratedResin;
 
 /**

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function abs;
+use function array_keys;
+
+use function array_map;
+use function count;
+use function exp;
+use function min;
+
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function array_keys;
+use function array_map;
+
+use function max;
+use function min;
+
 use Pensilis\Material\Stuff;
 use Pensilis\Numerics\Linear;
 

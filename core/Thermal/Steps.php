@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function max;
+use function min;
+
 /** How long a step of a run may be: so long that no resin cell changes by more than about so much, within bounds. */
 final readonly class Steps
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Thermal;
 
+use function count;
+
 /**
  * What conducts along one direction of a stack, whose cells lie in lines there, and what leaves to the air along it. W/K of every cell.
  *
