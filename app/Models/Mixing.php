@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
  * @property int                    $id
  * @property int                    $studio_id
  * @property string                 $piece_id
- * @property int                    $pour       index in the piece
+ * @property int                    $pour       its number from 0 when it was mixed
+ * @property string                 $pour_id    id of the pour, whatever its number has become
  * @property string                 $resin      name
  * @property float                  $mixed_g
  * @property float                  $kept_g
@@ -29,7 +30,7 @@ final class Mixing extends Model
 
     public const CLARITY = ['clear', 'haze', 'yellow'];
 
-    protected $fillable = ['studio_id', 'pour', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken', 'bubbles', 'clarity'];
+    protected $fillable = ['studio_id', 'pour', 'pour_id', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken', 'bubbles', 'clarity'];
 
     /** @return array<string, string> what came of it, as its form shows it */
     public function cameOut(): array

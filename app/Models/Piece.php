@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\PourShaping;
 use App\Interchange\PlanFile\Zoned;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
@@ -16,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Scheduling\Happened;
@@ -71,15 +74,19 @@ final class Piece extends Model
     /**
      * What was really poured of it: by when a mix was first written down. Nothing where nothing was, or its plan has no clock.
      *
-     * @param float $now hour of its plan, where nothing was poured
+     * @param Plan|null $plan of it with pours that it does not give itself
+     * @param float     $now  hour of its plan, where nothing was poured
      */
-    public function happened(float $now = 0.0): Happened
+    public function happened(?Plan $plan = null, float $now = 0.0): Happened
     {
-        $clock = $this->plan()->studio->clock;
-        $begun = [];
-        foreach ($clock->isSet() ? $this->mixings()->latest('id')->get(['pour', 'created_at']) : [] as $one) {
-            $begun[$one->pour] = $clock->hourAt($one->created_at);
+        [$plan, $clock] = [$plan ?? $this->plan(), $this->plan()->studio->clock];
+        [$begun, $numbers] = [[], array_flip(GivenPour::ids($plan->pours))];
+        foreach ($clock->isSet() ? $this->mixings()->latest('id')->get(['pour_id', 'created_at']) : [] as $one) {
+            if (isset($numbers[$one->pour_id])) {
+                $begun[$numbers[$one->pour_id]] = $clock->hourAt($one->created_at);
+            }
         }
+        ksort($begun);
 
         return $begun === [] ? new Happened(now: $now) : new Happened($begun, $clock->hourAt(now()));
     }
@@ -156,8 +163,9 @@ final class Piece extends Model
             if ($seen !== '' && $seen !== $this->fingerprint()) {
                 throw ChangedMeanwhile::of($this);
             }
-            $document = $change($this->document);
-            if ($document === $this->document) {
+            $named = $this->makesPlan() ? PourShaping::named($this->document, $this->plan()->pours) : $this->document;
+            $document = $change($named);
+            if ($document === $named) {
                 return;
             }
             $plan = PlanFile::sound($document, $this->meshes());
@@ -287,18 +295,19 @@ final class Piece extends Model
     /**
      * Writes a mix down, and takes what it used off the shelf.
      *
+     * @param int                                                 $number of the pour, from 0
      * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
-     * @param array<string, float>                                $uses  g, or how many, by name
+     * @param array<string, float>                                $uses   g, or how many, by name
      */
-    public function keepMix(Studio $studio, int $pour, string $resin, array $grams, array $uses): void
+    public function keepMix(Studio $studio, LaidPour $pour, int $number, array $grams, array $uses): void
     {
-        DB::transaction(function () use ($studio, $pour, $resin, $grams, $uses): void {
+        DB::transaction(function () use ($studio, $pour, $number, $grams, $uses): void {
             $taken = $studio->useUpByPour();
             foreach ($uses as $name => $used) {
                 $taken += $studio->useUp($name, $used);
             }
             $this->mixings()->create($grams + [
-                'studio_id' => $this->studio_id, 'pour' => $pour, 'resin' => $resin, 'taken' => $taken,
+                'studio_id' => $this->studio_id, 'pour' => $number, 'pour_id' => $pour->id, 'resin' => $pour->resin->name, 'taken' => $taken,
             ]);
         });
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Pensilis\Answer;
 
 use Pensilis\Batching\PlannedMix;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\StudioSettings;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Thermal\SimulatedPour;
 
 /**
  * What is still to be done for a piece, and what its pours are like meanwhile: as planned, and from what really happened on. A pour that
@@ -42,11 +44,29 @@ final readonly class Agenda
             : new self(
                 $studio,
                 $isCovered,
-                array_map(PourMoments::of(...), $simulation->pours),
+                array_map(
+                    fn(SimulatedPour $pour, LaidPour $laid): PourMoments => PourMoments::of($pour, $laid->id),
+                    $simulation->pours,
+                    $simulation->layout->pours,
+                ),
                 $answer->joints,
                 $answer->tasks,
                 $answer->mixes(),
             );
+    }
+
+    /**
+     * @template T
+     *
+     * @param array<string, T> $known of pours, by their ids
+     *
+     * @return array<int, T> the same of those that there still are, by their numbers
+     */
+    public function numbered(array $known): array
+    {
+        $ids = array_filter(array_map(fn(PourMoments $pour): string => $pour->id, $this->pours), fn(string $id): bool => isset($known[$id]));
+
+        return array_map(fn(string $id): mixed => $known[$id], $ids);
     }
 
     /** What is mixed for a pour. */

@@ -11,6 +11,7 @@ final readonly class PourMoments
 {
     /** @param list<Phase> $phases from its start on */
     private function __construct(
+        public string $id,
         public float $start,
         public float $gels,
         public float $opens,
@@ -19,11 +20,13 @@ final readonly class PourMoments
         private array $phases,
     ) {}
 
-    public static function of(SimulatedPour $pour): self
+    /** @param string $id of it */
+    public static function of(SimulatedPour $pour, string $id): self
     {
         $window = $pour->window();
 
         return new self(
+            $id,
             $pour->startHour,
             $window->gels,
             $window->opens,

@@ -61,18 +61,18 @@ final class Kit
     private static function tools(Plan $plan, Layout $layout): array
     {
         $acts = array_merge(...array_map(fn(int $k): array => PourActs::of($plan, $layout, $k)->all, array_keys($layout->pours)));
-        $names = array_map(fn(Act $act): string => $act->what->name, $acts);
-        $has = fn(string $start): bool => array_filter($names, fn(string $name): bool => str_starts_with($name, $start)) !== [];
+        $has = fn(ActKind $kind): bool => array_filter($acts, fn(Act $act): bool => $act->kind === $kind) !== [];
+        $goes = fn(Bubbling $school): bool => array_filter($acts, fn(Act $act): bool => $act->school === $school) !== [];
         $some = fn(callable $is): bool => array_filter($plan->inclusions, $is) !== [];
         $tools = [
-            'kit.brush'    => $has('act.bed') || $some(fn(Inclusion $one): bool => $one->coats > 0),
+            'kit.brush'    => $has(ActKind::Bed) || $some(fn(Inclusion $one): bool => $one->coats > 0),
             'kit.sealer'   => $some(fn(Inclusion $one): bool => $one->coats > 0),
             'kit.tweezers' => $plan->inclusions !== [],
             'kit.thread'   => $some(fn(Inclusion $one): bool => $one->hold === Hold::Hang),
-            'kit.warm-air' => $has('act.bubbles-first.' . Bubbling::WarmAir->value),
-            'kit.flame'    => $has('act.bubbles-first.' . Bubbling::Flame->value),
-            'kit.pin'      => $has('act.bubbles-first.' . Bubbling::Pin->value),
-            'kit.colours'  => $has('act.colours'),
+            'kit.warm-air' => $goes(Bubbling::WarmAir),
+            'kit.flame'    => $goes(Bubbling::Flame),
+            'kit.pin'      => $goes(Bubbling::Pin),
+            'kit.colours'  => $has(ActKind::Colour),
             'kit.paper'    => $plan->purpose->finish->isWork() || $plan->setup->making === Making::Blank,
             'kit.flood'    => $plan->purpose->finish === Finish::Flood,
             'kit.form'     => $plan->setup->making === Making::Sheet,

@@ -42,8 +42,11 @@ final readonly class PourActs
     /** Minutes for a nail in a corner that is not seen (memory). */
     private const TEST = 1.0;
 
-    /** @param list<Act> $all in the order of the work */
-    private function __construct(public array $all) {}
+    /**
+     * @param string    $pour id
+     * @param list<Act> $all  in the order of the work
+     */
+    private function __construct(private string $pour, public array $all) {}
 
     /** @param Joint|null $below how it holds on the pour below, where that is known */
     public static function of(Plan $plan, Layout $layout, int $k, ?Joint $below = null): self
@@ -62,8 +65,8 @@ final readonly class PourActs
         $tests = $k > 0 && !$pour->isOnWet && $plan->setup->recoat === Recoat::TackTest
             && !$layout->pours[$k - 1]->resin->sheet->isClosingSaid;
 
-        return new self([
-            ...($tests ? [new Act(new Fact('act.tack-test'), self::TEST)] : []),
+        return new self($pour->id, [
+            ...($tests ? [new Act(ActKind::TackTest, new Fact('act.tack-test'), self::TEST)] : []),
             ...array_map(
                 fn(string $how, array $some): Act => self::setting($plan, "act.set-{$how}", $some),
                 array_keys($set),
@@ -81,6 +84,21 @@ final readonly class PourActs
         ]);
     }
 
+    /** @return list<Step> the same, each with its id: what sets the same objects, and each further one of its kind, by its own */
+    public function steps(): array
+    {
+        [$steps, $minutes, $times] = [[], 0.0, []];
+        foreach ($this->all as $act) {
+            $name = implode(' ', [$act->kind->value, ...array_map(fn(Inclusion $one): string => $one->id, array_slice($act->objects, 0, 1))]);
+            $times[$name] = ($times[$name] ?? 0) + 1;
+            $id = $times[$name] === 1 ? "{$this->pour} {$name}" : "{$this->pour} {$name} {$times[$name]}";
+            $steps[] = new Step($id, $this->pour, $act, $minutes);
+            $minutes += $act->minutes;
+        }
+
+        return $steps;
+    }
+
     /** From the first to the last of them, h. */
     public function hours(): float
     {
@@ -90,7 +108,7 @@ final readonly class PourActs
     /** From the first contact of A and B until all is poured and set, bubbles passed once, h. */
     public function wetHours(): float
     {
-        $mixes = array_filter($this->all, fn(Act $act): bool => str_starts_with($act->what->name, 'act.mix'));
+        $mixes = array_filter($this->all, fn(Act $act): bool => $act->kind === ActKind::Mix);
         $from = (int) array_key_first($mixes);
         $wet = array_filter(array_slice($this->all, $from), fn(Act $act): bool => !$act->goesOn);
 
@@ -119,7 +137,7 @@ final readonly class PourActs
     {
         $all = $plan->setup->pieces * array_sum(array_map(fn(Inclusion $one): int => $one->count(), $objects));
 
-        return new Act(new Fact($how), Session::placing(count($objects), $all, $plan->studio->hands), $objects, $checks);
+        return new Act(ActKind::Place, new Fact($how), Session::placing(count($objects), $all, $plan->studio->hands), $objects, $checks);
     }
 
     /** @return list<Act> */
@@ -127,13 +145,13 @@ final readonly class PourActs
     {
         $stands = Session::standingMinutes($pour->resin->sheet->working);
         $takes = Session::mixing($pour->batch->mixed(), $plan->studio->hands) + $stands;
-        $acts = [new Act(new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), $takes)];
+        $acts = [new Act(ActKind::Mix, new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), $takes)];
         if ($pour->coat->isColoured()) {
-            $acts[] = new Act(new Fact('act.colours'));
+            $acts[] = new Act(ActKind::Colour, new Fact('act.colours'));
             $part = self::STANDING * min(1.0, $pour->resin->sheet->working / self::STANDS);
             $white = array_filter($pour->coat->zones, fn(Zone $zone): bool => $zone->recipe->isOpaqueWhite()) !== [];
             if ($pour->coat->zones !== [] && !$pour->coat->merges) {
-                $acts[] = new Act(new Fact($white ? 'act.thicken-white' : 'act.thicken', ['minutes' => (int) round($part)]));
+                $acts[] = new Act(ActKind::Thicken, new Fact($white ? 'act.thicken-white' : 'act.thicken', ['minutes' => (int) round($part)]));
             }
         }
 
@@ -153,7 +171,7 @@ final readonly class PourActs
         $deep = min(self::BED, self::SHARE * $pour->depth());
 
         return [
-            new Act(new Fact('act.bed', ['deep_mm' => round(1e3 * $deep, 1)]), Session::BED),
+            new Act(ActKind::Bed, new Fact('act.bed', ['deep_mm' => round(1e3 * $deep, 1)]), Session::BED),
             ...self::pass($plan, $school, 'first', $pour->coat),
             self::setting($plan, 'act.set-bed', $objects, [new Fact('check.no-air-below')]),
         ];
@@ -168,16 +186,17 @@ final readonly class PourActs
     {
         $pattern = $pour->coat->zones !== [];
         $pours = new Act(
+            ActKind::Fill,
             new Fact($how),
             Session::pouring($pour->batch->mixed(), $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
             checks: [new Fact('check.level')],
         );
         $wet = array_values(array_filter($pour->coat->applied, fn(Applied $one): bool => $one->isWet));
         $strewn = array_map(self::strewing(...), $wet);
-        $cover = $goesOn ? [] : [new Act(new Fact('act.cover'), goesOn: true)];
+        $cover = $goesOn ? [] : [new Act(ActKind::Cover, new Fact('act.cover'), goesOn: true)];
 
         return $pattern
-            ? [$pours, new Act(new Fact('act.leave')), ...$strewn, ...$cover]
+            ? [$pours, new Act(ActKind::Leave, new Fact('act.leave')), ...$strewn, ...$cover]
             : [$pours, ...self::pass($plan, $school, 'first', $pour->coat), ...self::pass($plan, $school, 'again', $pour->coat), ...$strewn,
                 ...$cover];
     }
@@ -187,11 +206,12 @@ final readonly class PourActs
     {
         return $one->application === Application::Drops
             ? new Act(
+                ActKind::Drop,
                 new Fact('act.drop', ['drops' => $one->drops(), 'colour' => $one->colour->name ?? '', 'ink_ml' => $one->ink()]),
                 self::STREWING,
                 caution: new Fact('caution.drops'),
             )
-            : new Act(new Fact('act.strew', ['applied' => $one->fact()]), self::STREWING);
+            : new Act(ActKind::Strew, new Fact('act.strew', ['applied' => $one->fact()]), self::STREWING);
     }
 
     /** @return list<Act> one going over the bubbles; the second waits for those that rise late */
@@ -205,10 +225,12 @@ final readonly class PourActs
 
         return $school === Bubbling::None ? [] : [
             new Act(
+                ActKind::Pass,
                 new Fact("act.bubbles-{$time}.{$school->value}"),
                 Session::bubbles($plan->setup->pieces) * ($time === 'first' ? 1.0 : 2.0) / 3.0,
                 caution: $time === 'first' ? $caution : null,
                 goesOn: $time === 'again',
+                school: $school,
             ),
         ];
     }

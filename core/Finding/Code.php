@@ -51,6 +51,7 @@ enum Code: string
     case UnknownVesselShape = 'unknown-shape.vessel';
     case UnknownObjectShape = 'unknown-shape.object';
     case SameResin = 'same-id.resin';
+    case SamePour = 'same-id.pour';
     case SameObject = 'same-id.object';
     case SameColour = 'same-id.colour';
     case UnknownResin = 'unknown-resin';

@@ -21,10 +21,12 @@ use Pensilis\Thermal\CalibrationStore;
 final readonly class LaidPour
 {
     /**
+     * @param string          $id      stays with it wherever it is moved
      * @param list<Inclusion> $placed  objects set before it is poured
      * @param bool            $isOnWet whether it goes onto the one below while that is wet: both are one to what floats and to heat
      */
     public function __construct(
+        public string $id,
         public Resin $resin,
         public float $bottom,
         public float $top,

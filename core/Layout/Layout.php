@@ -73,7 +73,10 @@ final readonly class Layout
     /** @return list<GivenPour> its pours as a plan gives them, whenever they begin */
     public function asGiven(): array
     {
-        return array_map(fn(LaidPour $pour): GivenPour => new GivenPour($pour->resin, $pour->depth(), 0.0, $pour->coat), $this->pours);
+        return array_map(
+            fn(LaidPour $pour): GivenPour => new GivenPour($pour->resin, $pour->depth(), 0.0, $pour->coat, id: $pour->id),
+            $this->pours,
+        );
     }
 
     /** Height of an object's bottom, m. */
@@ -134,8 +137,7 @@ final readonly class Layout
      */
     private static function lay(Plan $plan, array $pours, array $bottoms): array
     {
-        $laid = [];
-        $bottom = 0.0;
+        [$laid, $bottom, $ids] = [[], 0.0, GivenPour::ids($pours)];
         foreach ($pours as $k => $pour) {
             [$resin, $coat, $top] = [$pour->resin, $pour->coat, $bottom + $pour->depth];
             $gross = $plan->vessel->volumeBetween($bottom, $top)
@@ -167,7 +169,18 @@ final readonly class Layout
                 $plan->studio->leastMix,
                 $k === count($pours) - 1 ? $plan->setup->pieces * self::topUp($plan, $pours, $top) : 0.0,
             );
-            $laid[] = new LaidPour($resin, $bottom, $top, $volume, $placed, $batch, $coat, $portions, $pour->isOnWet);
+            $laid[] = new LaidPour(
+                $ids[$k],
+                $resin,
+                $bottom,
+                $top,
+                $volume,
+                $placed,
+                $batch,
+                $coat,
+                $portions,
+                $pour->isOnWet,
+            );
             $bottom = $top;
         }
 

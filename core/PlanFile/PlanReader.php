@@ -224,7 +224,11 @@ final readonly class PlanReader
                 $start,
                 $coats->coat($node, $resins[$id]->density / 1e3),
                 $pours !== [] && $node->text('joint', 'set') === Joint::Wet->value,
+                $own = $node->text('id', ''),
             );
+            if ($own !== '' && in_array($own, array_column(array_slice($pours, 0, -1), 'id'), true)) {
+                $this->problems->add(Code::SamePour, $node->at('id'), names: ['id' => $own]);
+            }
             $before = max($before, $start);
         }
 

@@ -12,6 +12,7 @@ final readonly class Task
     /**
      * @param int|null $pour index of the pour it belongs to
      * @param Fact     $what is done, with what and to what
+     * @param string   $id   stays with it when its time changes and when others come between
      */
     public function __construct(
         public TaskKind $kind,
@@ -19,5 +20,37 @@ final readonly class Task
         public float $end,
         public ?int $pour = null,
         public Fact $what = new Fact(''),
+        public string $id = '',
     ) {}
+
+    /**
+     * Each with its id, of what is done to which objects and pour, and the how manieth of those that are alike.
+     *
+     * @param list<self>   $tasks in order of their start
+     * @param list<string> $pours ids
+     *
+     * @return list<self>
+     */
+    public static function named(array $tasks, array $pours): array
+    {
+        [$named, $times] = [[], []];
+        foreach ($tasks as $task) {
+            $name = $task->name($task->pour === null ? '' : $pours[$task->pour] ?? '');
+            $times[$name] = ($times[$name] ?? 0) + 1;
+            $id = $times[$name] === 1 ? $name : "{$name} {$times[$name]}";
+            $named[] = new self($task->kind, $task->start, $task->end, $task->pour, $task->what, $id);
+        }
+
+        return $named;
+    }
+
+    private function name(string $pour): string
+    {
+        [$objects, $coat] = [$this->what->values['objects'] ?? [], $this->what->values['coat'] ?? ''];
+        $first = is_array($objects) && is_string($objects[0] ?? null) ? $objects[0] : '';
+        $parts = $this->kind === TaskKind::Pour ? [$this->kind->value, $pour]
+            : [$this->kind->value, $pour, $this->what->name, is_int($coat) ? (string) $coat : '', $first];
+
+        return implode(' ', array_filter($parts, fn(string $part): bool => $part !== ''));
+    }
 }

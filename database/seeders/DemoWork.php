@@ -46,14 +46,14 @@ final class DemoWork
         $grams = round($view->pour($k)->batch->mixed() + 0.3, 1);
         $piece->keepMix(
             $studio,
+            $pour->pour,
             $k,
-            $view->pour($k)->resin->name,
             ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
             $pour->uses($grams),
         );
         // Mixed when it was poured, and not while the demo was made.
         $answer = $answers->kept($piece);
         $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
-        $piece->mixings()->where('pour', $k)->update(['created_at' => min(now(), Carbon::instance($at ?? now())->utc())]);
+        $piece->mixings()->where('pour_id', $pour->pour->id)->update(['created_at' => min(now(), Carbon::instance($at ?? now())->utc())]);
     }
 }

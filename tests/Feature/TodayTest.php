@@ -31,7 +31,8 @@ beforeEach(function (): void {
     $this->answer = fn(Piece $piece): PlanAnswer => resolve(Answers::class)->kept($piece);
     $this->at = fn(float $hour) => Carbon::parse('2026-03-02 08:00')->addMinutes((int) round(60.0 * $hour));
     $this->mixed = fn(Piece $piece, float $hour) => $piece->mixings()->create([
-        'studio_id' => $this->user->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
+        'studio_id' => $this->user->studio_id, 'pour' => 0, 'pour_id' => ($this->answer)($piece)->layout->pours[0]->id, 'resin' => 'Slow',
+        'mixed_g'   => 90, 'kept_g' => 4, 'over_g' => 0,
     ])->forceFill(['created_at' => ($this->at)($hour)])->save();
 });
 
@@ -217,9 +218,9 @@ it('does not call it a clash that sealing could wait for a pour', function (): v
 
 it('asks nothing more of a piece that an order says is made', function (): void {
     $piece = ($this->planned)($this->cone, 'Made');
-    foreach (array_keys(($this->answer)($piece)->simulation->pours) as $k) {
+    foreach (($this->answer)($piece)->layout->pours as $k => $pour) {
         ($this->mixed)($piece, 1.0 + $k);
-        $piece->mixings()->latest('id')->first()?->update(['pour' => $k]);
+        $piece->mixings()->latest('id')->first()?->update(['pour' => $k, 'pour_id' => $pour->id]);
     }
     Carbon::setTestNow(($this->at)(24.0 * 90));
     $this->get('/today')->assertSee('Made')->assertSee('Demold');

@@ -12,14 +12,17 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Answer\Planner;
 use Pensilis\Finding\Finding;
+use Pensilis\Layout\Draft;
+use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Scheduling\Task;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
+    $this->poured = fn(Piece $piece): Plan => $piece->plan()->poured(Draft::of($piece->plan())->layout->asGiven());
     $this->mixed = fn(Piece $piece) => $piece->mixings()->create([
-        'studio_id' => $piece->studio_id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
+        'studio_id' => $piece->studio_id, 'pour' => 0, 'pour_id' => Draft::of($piece->plan())->layout->pours[0]->id, 'resin' => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
     ]);
 });
 
@@ -68,7 +71,7 @@ it('shows the day of the studio, not that of the server', function (): void {
     ($this->mixed)($piece);
     $this->get("/pieces/{$piece->id}/pours/0")->assertSee('1 Mar, 20:30');
     expect($hour)->toBe(1.5)
-        ->and($piece->happened()->begun)->toBe([1.5])
+        ->and($piece->happened(($this->poured)($piece))->begun)->toBe([1.5])
         ->and($answer?->plan->studio->hours->firstFit(0.0, 1.0))->not->toBeNull();
 });
 
@@ -82,6 +85,7 @@ it('keeps the moments of pieces under way when its zone is changed, and their un
     Carbon::setTestNow('2026-03-02 08:00');
     ($this->mixed)($piece);
     $piece = $piece->fresh();
+    $pours = ($this->poured)($piece)->pours;
     $piece->change(fn(array $document): array => Plans::changed(['/inclusions/0/target_bottom_mm' => 15], $document));
     $due = $piece->fresh()->plan()->studio->due;
     // Another one later: the same moments, by its own clock, half an hour off.
@@ -90,7 +94,7 @@ it('keeps the moments of pieces under way when its zone is changed, and their un
     expect($clock()->iso(0.0))->toBe('2026-03-02T12:30+05:30')
         ->and($piece->document['purpose']['due'])->toBe('2026-03-20T22:30')
         ->and($piece->plan()->studio->due)->toBe($due)
-        ->and($piece->happened()->begun)->toBe([1.0])
+        ->and($piece->happened($piece->plan()->poured($pours))->begun)->toBe([1.0])
         ->and($piece->step(true))->toBeTrue()
         ->and($clock()->iso(0.0))->toBe('2026-03-02T12:30+05:30')
         ->and($piece->fresh()->document['inclusions'][0]['target_bottom_mm'])->toBe(14);

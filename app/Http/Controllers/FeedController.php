@@ -14,6 +14,7 @@ use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Pensilis\Answer\Errand;
 
 /**
  * A private address at which a calendar reads what all pieces ask of hands. Who has it reads it without signing in; it is told once, only
@@ -58,23 +59,16 @@ final class FeedController extends Controller
         return to_route('studio')->with('said', __('said.feed-ended'));
     }
 
-    /** @return list<CalendarEvent> named by what is done, the how manieth of its kind, so that a new time moves it */
+    /** @return list<CalendarEvent> */
     private static function events(TodayPiece $piece): array
     {
-        [$events, $many] = [[], []];
-        foreach ($piece->errands as $errand) {
-            $what = "{$errand->task->kind->value} {$errand->task->pour}";
-            $many[$what] = ($many[$what] ?? 0) + 1;
-            $events[] = new CalendarEvent(
-                "{$piece->piece->id} {$what} {$many[$what]}",
-                $piece->clock(),
-                $errand->start,
-                $errand->start + $errand->hours,
-                "{$piece->piece->title}: {$piece->says($errand)}",
-                $errand->task->kind->value,
-            );
-        }
-
-        return $events;
+        return array_map(fn(Errand $errand): CalendarEvent => new CalendarEvent(
+            "{$piece->piece->id} {$errand->task->id}",
+            $piece->clock(),
+            $errand->start,
+            $errand->start + $errand->hours,
+            "{$piece->piece->title}: {$piece->says($errand)}",
+            $errand->task->kind->value,
+        ), $piece->errands);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\NewMixing;
 use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\GivenPours;
 use App\Models\KeptMeshes;
 use App\Models\Mixing;
 use App\Models\Piece;
@@ -27,7 +28,7 @@ final class PourController extends Controller
         $view = $this->pour($piece, $pour, $answers);
         $grams = ['nullable', 'numeric', Limits::DECIMAL, 'min:0.01', 'max:100000'];
         $request->validate(['a' => $grams, 'b' => $grams], Words::asked('cup'));
-        $mixings = $piece->mixings()->where('pour', $pour)->latest('id')->limit(10)->get();
+        $mixings = $piece->mixings()->where('pour_id', $view->pour->id)->latest('id')->limit(10)->get();
         $last = $mixings->first();
         $vessels = $last instanceof Mixing
             && $last->over_g > 0.0
@@ -69,8 +70,13 @@ final class PourController extends Controller
         $view = $this->pour($piece, $pour, $answers);
         $grams = $request->grams(1e-3 * $view->pour->resin->density, $view->pour->batch->mixed());
         // What is set in it is set once, however often it is mixed for.
-        $sets = $piece->mixings()->where('pour', $pour)->exists() ? [] : $view->sets();
-        $piece->keepMix($this->studio(), $pour, $view->pour->resin->name, $grams, $view->uses($grams['mixed_g']) + $sets);
+        $sets = $piece->mixings()->where('pour_id', $view->pour->id)->exists() ? [] : $view->sets();
+        // What is poured stays as it was poured, whatever is changed above it.
+        $answer = $piece->plan()->pours === [] ? $answers->kept($piece) : null;
+        if ($answer !== null && GivenPours::of($answer) !== []) {
+            $piece->change(fn(array $document): array => GivenPours::into($document, $answer), $piece->fingerprint());
+        }
+        $piece->keepMix($this->studio(), $view->pour, $pour, $grams, $view->uses($grams['mixed_g']) + $sets);
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }

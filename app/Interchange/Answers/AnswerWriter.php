@@ -98,6 +98,7 @@ final class AnswerWriter
     public static function task(Task $task, StudioClock $clock): array
     {
         return [
+            'id'      => $task->id,
             'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
             'start_h' => $task->start, 'end_h' => $task->end,
             'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),

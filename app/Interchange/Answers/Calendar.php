@@ -26,10 +26,10 @@ final readonly class Calendar
     {
         [$plan, $clock] = [$answer->plan, $answer->plan->studio->clock];
         $events = [];
-        foreach ($answer->tasks as $n => $task) {
+        foreach ($answer->tasks as $task) {
             if ($task->kind->isWork()) {
                 $events[] = new CalendarEvent(
-                    "{$plan->title} {$clock->iso(0.0)} {$n} {$task->kind->value}",
+                    "{$plan->title} {$clock->iso(0.0)} {$task->id}",
                     $clock,
                     $task->start,
                     $task->end,

@@ -51,13 +51,13 @@ final class GivenPours
         return $number === null ? [] : PourShaping::coatOf(Document::list($document, "/layering/pinned/{$number}"));
     }
 
-    /** @return list<array{resin: string, depth_mm: float, start_h: float}> none where there is no answer to take them from */
+    /** @return list<array{id: string, resin: string, depth_mm: float, start_h: float}> none where there is no answer to take them from */
     public static function of(?PlanAnswer $answer): array
     {
         $simulation = $answer?->simulation;
 
         return $simulation === null ? [] : array_map(fn(LaidPour $pour, int $k): array => [
-            'resin' => $pour->resin->id, 'depth_mm' => round(1e3 * $pour->depth(), 3), 'start_h' => round(
+            'id' => $pour->id, 'resin' => $pour->resin->id, 'depth_mm' => round(1e3 * $pour->depth(), 3), 'start_h' => round(
                 $simulation->pours[$k]->startHour,
                 3,
             ),

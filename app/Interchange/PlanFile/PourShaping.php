@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Interchange\PlanFile;
 
+use Illuminate\Support\Str;
+use Pensilis\Plan\GivenPour;
+
 /** Given pours divided, joined, exchanged and taken out; what is above keeps its depth, every pour its colours, every time its place. */
 final class PourShaping
 {
@@ -40,6 +43,23 @@ final class PourShaping
         array_splice($pours, $pour, $way === 'join' ? 2 : 1, $now);
 
         return Document::with($document, '/pours', $pours);
+    }
+
+    /**
+     * The same pours, each with the id that it is known by, so that it keeps it through what comes.
+     *
+     * @param array<string, mixed> $document
+     * @param list<GivenPour>      $pours    of its plan
+     *
+     * @return array<string, mixed>
+     */
+    public static function named(array $document, array $pours): array
+    {
+        foreach (GivenPour::ids($pours) as $k => $id) {
+            $document = Document::with($document, "/pours/{$k}/id", $id);
+        }
+
+        return $document;
     }
 
     /**
@@ -151,7 +171,7 @@ final class PourShaping
     }
 
     /**
-     * The upper half, poured midway to the next one; of the last as soon as its resin takes another coat. What is laid on a set surface
+     * The upper half, a pour of its own, poured midway to the next one; of the last as soon as its resin takes another coat. What is laid on a set surface
      * stays with the lower half.
      *
      * @param array<string, mixed>         $document
@@ -166,6 +186,6 @@ final class PourShaping
         $gap = $next === null ? Document::number($document, '/resins/0/sheet/recoat_open_h') ?? self::GAP
             : 0.5 * ((Document::number($next, '/start_h') ?? 0.0) - $start);
 
-        return ['start_h' => round($start + $gap, 2)] + array_diff_key($pour, ['applied' => null]);
+        return ['id' => Str::lower((string) Str::ulid()), 'start_h' => round($start + $gap, 2)] + array_diff_key($pour, ['applied' => null]);
     }
 }

@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Words\Words;
-use Pensilis\Bench\Act;
+use Pensilis\Bench\Step;
 use Pensilis\Material\Inclusion;
 
 /** The objects that are set in one act as the sheet names them: those alike, at one height, in one line with all their places. */
 final readonly class SheetObjects
 {
-    private function __construct(private PieceView $view, private Act $act, private string $more) {}
+    private function __construct(private PieceView $view, private Step $step, private string $more) {}
 
     /** @param string $more what is looked at and heeded */
-    public static function of(PieceView $view, Act $act, string $more): self
+    public static function of(PieceView $view, Step $step, string $more): self
     {
-        return new self($view, $act, $more);
+        return new self($view, $step, $more);
     }
 
     /** @return list<SheetStep> */
     public function steps(): array
     {
         $alike = [];
-        foreach ($this->act->objects as $object) {
+        foreach ($this->step->act->objects as $object) {
             $alike[implode('|', [$object->kind(), $this->height($object), $this->view->objects()->howLaid($object)])][] = $object;
         }
 
@@ -37,7 +37,7 @@ final readonly class SheetObjects
         $laid = $this->view->objects()->howLaid($first);
         $set = Words::say($count === 1 ? 'sheet.set-at' : 'sheet.set-many', [
             'height' => $this->height($first), 'ground' => SheetView::ground($this->view), 'place' => $this->places($objects),
-            'how'    => $this->view->words->inside($this->act->what),
+            'how'    => $this->view->words->inside($this->step->act->what),
         ]);
         $says = [
             ($laid === '' ? $set : Words::say('sheet.set-laid', ['set' => $set, 'laid' => $laid])) . '.',
@@ -46,7 +46,7 @@ final readonly class SheetObjects
         ];
 
         return new SheetStep(
-            "set {$first->name()}",
+            "{$this->step->pour} set {$first->id}",
             Words::say('sheet.Set'),
             $count === 1 ? $first->name() : Words::say('sheet.many', ['count' => $count, 'object' => $first->kind()]),
             implode(' ', array_filter($says, fn(string $one): bool => $one !== '')),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
-/** One line of the sheet that is ticked off: its name among those of its pour, and what it says around what is set in bold. */
+/** One line of the sheet that is ticked off: its id, that stays with what is done, and what it says around what is set in bold. */
 final readonly class SheetStep
 {
     public function __construct(public string $key, public string $lead, public string $bold = '', public string $rest = '') {}

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Words\Words;
-use Pensilis\Bench\Act;
+use Pensilis\Bench\ActKind;
 use Pensilis\Bench\PourActs;
+use Pensilis\Bench\Step;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Weight;
@@ -40,7 +41,7 @@ final readonly class SheetView
         return $this->tasks(TaskKind::Dry, TaskKind::Seal, TaskKind::Prepare, TaskKind::Compartment);
     }
 
-    /** @return list<array{string, string}> moment and what is done */
+    /** @return list<array{string, string, string}> moment, what is done, and its id */
     public function after(): array
     {
         return array_map(function (Task $task): array {
@@ -49,6 +50,7 @@ final readonly class SheetView
             return [
                 $this->view->figures->moment($task->start),
                 $task->kind === TaskKind::FullCure ? Words::say('sheet.from-now', ['task' => $what]) : $what,
+                $task->id,
             ];
         }, $this->tasks(TaskKind::Drape, TaskKind::Demold, TaskKind::Finish, TaskKind::FullCure));
     }
@@ -78,19 +80,19 @@ final readonly class SheetView
             $figures->mass($pour->batch->mixed()),
             Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
             [
-                ...$this->lines('first', array_map(
+                ...$this->lines($pour, 'first', array_map(
                     fn(Task $task): string => Words::say('sheet.sand', $this->task($task)),
                     $this->ofPour(TaskKind::Sand, $k),
                 )),
                 ...$this->acts($pour, $heat, $k),
-                ...$this->lines('name', array_merge(...array_map(
+                ...$this->lines($pour, 'name', array_merge(...array_map(
                     fn(Applied $one): array => array_map(
                         fn(string $name): string => Words::say('sheet.name', ['name' => $name]),
                         $one->names,
                     ),
                     $pour->coat->applied,
                 ))),
-                ...$this->lines('apply', array_map(
+                ...$this->lines($pour, 'apply', array_map(
                     fn(Task $task): string => Words::say('sheet.apply', $this->task($task) + ['how' => $this->how($task)]),
                     $this->ofPour(TaskKind::Apply, $k),
                 )),
@@ -137,25 +139,26 @@ final readonly class SheetView
     {
         $layout = $this->view->layout;
         $below = $this->view->answer->joints[$k - 1] ?? null;
-        [$steps, $times] = [[], []];
-        foreach ($layout === null ? [] : PourActs::of($this->view->plan, $layout, $k, $below)->all as $act) {
-            $times[$act->what->name] = ($times[$act->what->name] ?? -1) + 1;
+        $steps = [];
+        foreach ($layout === null ? [] : PourActs::of($this->view->plan, $layout, $k, $below)->steps() as $step) {
+            $act = $step->act;
             $more = implode(' ', array_map($this->view->words->fact(...), [
                 ...$act->checks, ...($act->caution === null ? [] : [$act->caution]),
             ]));
             $says = trim("{$this->view->words->fact($act->what)} {$more}");
             $last = $act->goesOn ? array_pop($steps) : null;
             array_push($steps, ...match (true) {
-                $last !== null       => [$last->with($says)],
-                $act->objects !== [] => SheetObjects::of($this->view, $act, $more)->steps(),
-                $act->isFilling()    => [$this->filling($pour, $heat, $act, $more)],
-                default              => [new SheetStep("{$act->what->name} {$times[$act->what->name]}", $says)],
+                $last !== null               => [$last->with($says)],
+                $act->objects !== []         => SheetObjects::of($this->view, $step, $more)->steps(),
+                $act->kind === ActKind::Fill => [$this->filling($pour, $heat, $step, $more)],
+                default                      => [new SheetStep($step->id, $says)],
             });
             // Doses stand where they are stirred in.
+            $doses = $pour->coat->isColoured() ? ActKind::Colour : ActKind::Mix;
             $steps = [
                 ...$steps,
-                ...($act->isMixing() ? $this->lines('mix', $this->mixes($pour)) : []),
-                ...(($pour->coat->isColoured() ? $act->is('act.colours') : $act->isMixing()) ? $this->lines('cup', $this->cups($k)) : []),
+                ...($act->kind === ActKind::Mix ? $this->lines($pour, 'mix', $this->mixes($pour)) : []),
+                ...($act->kind === $doses ? $this->lines($pour, 'cup', $this->cups($k)) : []),
             ];
         }
 
@@ -167,23 +170,27 @@ final readonly class SheetView
      *
      * @return list<SheetStep>
      */
-    private function lines(string $key, array $lines): array
+    private function lines(LaidPour $pour, string $what, array $lines): array
     {
-        return array_map(fn(string $line, int $n): SheetStep => new SheetStep("{$key} {$n}", $line), $lines, array_keys($lines));
+        return array_map(
+            fn(string $line, int $n): SheetStep => new SheetStep("{$pour->id} {$what} {$n}", $line),
+            $lines,
+            array_keys($lines),
+        );
     }
 
-    private function filling(LaidPour $pour, SimulatedPour $heat, Act $act, string $more): SheetStep
+    private function filling(LaidPour $pour, SimulatedPour $heat, Step $step, string $more): SheetStep
     {
         [$figures, $pieces] = [$this->view->figures, $this->view->plan->setup->pieces];
 
         return new SheetStep(
-            'pour',
+            $step->id,
             Words::say('sheet.pour', ['depth' => $figures->length($pour->depth())]),
             $figures->length($pour->top),
             implode(' ', [Words::say($pieces > 1 ? 'sheet.pour-each' : 'sheet.pour-to', [
                 'ground' => self::ground($this->view), 'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces,
                 'until'  => $figures->moment($heat->onClock(Known::down($heat->workingUntil))),
-            ]), $this->view->words->fact($act->what), $more]),
+            ]), $this->view->words->fact($step->act->what), $more]),
         );
     }
 

@@ -65,12 +65,12 @@ final readonly class StudioDay
         return $finished->pluck('piece_id')->all();
     }
 
-    /** @return array<string, array<int, Carbon>> when pours were first mixed, by piece and number */
+    /** @return array<string, array<string, Carbon>> when pours were first mixed, by the ids of piece and pour */
     private function poured(): array
     {
         $poured = [];
-        foreach (Mixing::query()->where('studio_id', $this->studio->id)->latest('id')->get(['piece_id', 'pour', 'created_at']) as $one) {
-            $poured[$one->piece_id][$one->pour] = $one->created_at;
+        foreach (Mixing::query()->where('studio_id', $this->studio->id)->latest('id')->get(['piece_id', 'pour_id', 'created_at']) as $one) {
+            $poured[$one->piece_id][$one->pour_id] = $one->created_at;
         }
 
         return $poured;

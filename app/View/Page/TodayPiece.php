@@ -28,9 +28,9 @@ final readonly class TodayPiece
     public array $errands;
 
     /**
-     * @param array<int, Carbon> $poured    when pours were first mixed
-     * @param bool               $makesPlan as far as that was asked
-     * @param bool               $isMade    nothing is left to be done
+     * @param array<string, Carbon> $poured    when pours were first mixed, by their ids
+     * @param bool                  $makesPlan as far as that was asked
+     * @param bool                  $isMade    nothing is left to be done
      */
     public function __construct(
         public Piece $piece,
@@ -42,7 +42,7 @@ final readonly class TodayPiece
     ) {
         $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
             fn(Carbon $at): float => $agenda->studio->clock->hourAt($at),
-            $poured,
+            $agenda->numbered($poured),
         );
         $this->errands = $isMade ? [] : $agenda?->errands($this->begun) ?? [];
     }

@@ -47,6 +47,7 @@ return [
     'unknown-shape.object'   => ['says' => 'An object cannot be a “:shape”; choose one of :choices.'],
     'same-id.resin'          => ['says' => 'Two resins are called “:id”; give each its own name.'],
     'same-id.object'         => ['says' => 'Two objects are called “:id”; give each its own name.'],
+    'same-id.pour'           => ['says' => 'Two pours have the id “:id”; give each its own.'],
     'same-id.colour'         => ['says' => 'Two colours are called “:id”; give each its own name.'],
     'unknown-resin'          => ['says' => 'No resin of this plan is called “:id”.'],
     'unknown-colour'         => ['says' => 'No colour of this plan is called “:id”; list it under colours first.'],

@@ -12,7 +12,7 @@
     <h2>{{ __('sheet.before') }}</h2>
     <ol class="order">
         @foreach($sheet->before() as $task)
-            <li><x-tick :step="'before ' . $loop->index . ' ' . $task->kind->value" :done="$done"><time>{{
+            <li><x-tick :step="Str::limit($task->id, 150, '…')" :done="$done"><time>{{
                 $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</x-tick></li>
         @endforeach
     </ol>
@@ -49,9 +49,8 @@
         </table>
         <p class="windows">{{ $pour->cups }}</p>
         <ul class="order">
-            @php($of = "pour {$pour->number}")
             @foreach($pour->steps as $step)
-                <li><x-tick :step="Str::limit($of . ' ' . $step->key, 150, '…')" :done="$done">{{ $step->lead }}
+                <li><x-tick :step="Str::limit($step->key, 150, '…')" :done="$done">{{ $step->lead }}
                     @if($step->bold !== '')<strong>{{ $step->bold }}</strong> {{ $step->rest }}@endif</x-tick></li>
             @endforeach
         </ul>
@@ -60,7 +59,7 @@
 @endforeach
 <h2>{{ __('sheet.after') }}</h2>
 <ol class="order">
-    @foreach($sheet->after() as $n => [$moment, $step])
-        <li><x-tick :step="'after ' . $n" :done="$done"><time>{{ $moment }}</time> {{ $step }}</x-tick></li>
+    @foreach($sheet->after() as [$moment, $step, $id])
+        <li><x-tick :step="Str::limit($id, 150, '…')" :done="$done"><time>{{ $moment }}</time> {{ $step }}</x-tick></li>
     @endforeach
 </ol>

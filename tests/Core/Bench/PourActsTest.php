@@ -7,6 +7,7 @@ use Pensilis\Answer\Planner;
 use Pensilis\Answer\PourTasks;
 use Pensilis\Answer\PrepList;
 use Pensilis\Bench\Act;
+use Pensilis\Bench\ActKind;
 use Pensilis\Bench\PourActs;
 use Pensilis\Bench\Setting;
 use Pensilis\Fact\Fact;
@@ -88,7 +89,7 @@ it('C3 lays what sinks into a thin bed, and sets what floats on tack before anyt
         ->and(namesOf(actsOf([], 1, Joint::Sanded))[0])->toBe('act.set-dab')
         ->and(namesOf(actsOf([], 0)))->not->toContain('act.bed');
     // 1–2 mm deep, of a thin pour a third; no fault, whatever the least pour of the resin.
-    $bed = array_values(array_filter(actsOf(garnet(), 1), fn(Act $act): bool => $act->is('act.bed')))[0];
+    $bed = array_values(array_filter(actsOf(garnet(), 1), fn(Act $act): bool => $act->kind === ActKind::Bed))[0];
     expect($bed->what->values['deep_mm'])->toBe(1.5)->and(toldOf(garnet()))->not->toHaveKey(Code::BelowLeastPour->value);
 });
 
@@ -98,7 +99,7 @@ it('sets what lies low before what lies higher', function (): void {
         'id' => $id, 'at_mm' => [$x, 0], 'target_bottom_mm' => $bottom, 'hold' => 'hang', 'shape' => 'ellipsoid', 'size_mm' => [6, 6, 6],
     ] + $bead;
     $acts = actsOf(['/inclusions' => [$hung('high', -15, 20), $hung('low', 15, 8), $hung('middle', 0, 14)]], 0);
-    $set = array_values(array_filter($acts, fn(Act $act): bool => $act->is('act.set-hang')))[0];
+    $set = array_values(array_filter($acts, fn(Act $act): bool => $act->what->name === 'act.set-hang'))[0];
     expect(array_map(fn(Inclusion $one): string => $one->id, $set->objects))->toBe(['low', 'middle', 'high']);
 });
 
@@ -334,7 +335,7 @@ it('C23 lets white stand longer than the colours, by the working time', function
         '/pours/2/zones/0/mix'         => [['colour' => 'white', 'pct' => 6]], '/resins/0/sheet/working_min' => $working,
         '/resins/0/sheet/pot_life_min' => $working,
     ], Plans::coloured());
-    $acts = array_values(array_filter(actsOf([], 2, null, $white), fn(Act $act): bool => $act->is('act.thicken-white')));
+    $acts = array_values(array_filter(actsOf([], 2, null, $white), fn(Act $act): bool => $act->kind === ActKind::Thicken));
     expect($acts)->toHaveCount(1)->and($acts[0]->what->values['minutes'])->toBe($minutes)
         ->and(namesOf(actsOf([], 2, null, Plans::coloured())))->toContain('act.thicken')->not->toContain('act.thicken-white');
 })->with([[40.0, 10], [20.0, 5]]);
@@ -344,7 +345,7 @@ it('D3 counts drops of ink by the area that they fall on, and waits for their al
     $dropped = Plans::changed(['/pours/0/applied' => [
         ['kind' => 'drops', 'colour' => 'blue', 'drops_per_cm2' => 0.5, 'size_mm' => [60, 40]],
     ]], Plans::coloured());
-    $acts = array_values(array_filter(actsOf([], 0, null, $dropped), fn(Act $act): bool => $act->is('act.drop')));
+    $acts = array_values(array_filter(actsOf([], 0, null, $dropped), fn(Act $act): bool => $act->kind === ActKind::Drop));
     expect($acts)->toHaveCount(1)->and($acts[0]->what->values['drops'])->toBe(12)
         ->and($acts[0]->what->values['ink_ml'])->toEqualWithDelta(0.6, 1e-9)
         ->and($acts[0]->caution?->name)->toBe('caution.drops')

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\Bench;
+
+/** What hands do in an act. */
+enum ActKind: string
+{
+    case TackTest = 'tack-test';
+    case Place = 'place';
+    case Mix = 'mix';
+    case Colour = 'colour';
+    case Thicken = 'thicken';
+    case Bed = 'bed';
+    case Fill = 'fill';
+    case Leave = 'leave';
+    case Pass = 'pass';
+    case Strew = 'strew';
+    case Drop = 'drop';
+    case Cover = 'cover';
+
+    /** Whether it can be done only while the mix is liquid. */
+    public function needsLiquid(): bool
+    {
+        return match ($this) {
+            self::TackTest, self::Place, self::Leave, self::Cover => false,
+            default => true,
+        };
+    }
+
+    /** Whether somebody must be there all the while. */
+    public function needsHands(): bool
+    {
+        return match ($this) {
+            self::Thicken, self::Leave => false,
+            default => true,
+        };
+    }
+}
