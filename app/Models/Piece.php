@@ -307,7 +307,8 @@ final class Piece extends Model
                 $taken += $studio->useUp($name, $used);
             }
             $this->mixings()->create($grams + [
-                'studio_id' => $this->studio_id, 'pour' => $number, 'pour_id' => $pour->id, 'resin' => $pour->resin->name, 'taken' => $taken,
+                'studio_id' => $this->studio_id, 'pour' => $number, 'pour_id' => $pour->id, 'resin' => $pour->resin->name,
+                'taken'     => $taken,
             ]);
         });
     }

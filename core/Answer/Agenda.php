@@ -64,7 +64,8 @@ final readonly class Agenda
      */
     public function numbered(array $known): array
     {
-        $ids = array_filter(array_map(fn(PourMoments $pour): string => $pour->id, $this->pours), fn(string $id): bool => isset($known[$id]));
+        $ids = array_map(fn(PourMoments $pour): string => $pour->id, $this->pours);
+        $ids = array_filter($ids, fn(string $id): bool => isset($known[$id]));
 
         return array_map(fn(string $id): mixed => $known[$id], $ids);
     }

@@ -6,20 +6,24 @@ namespace Pensilis\Answer;
 
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Temperature;
+use Pensilis\Record\Progress;
+use Pensilis\Record\Seen;
 use Pensilis\Scheduling\Happened;
+use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\Ambient;
-use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\CalibrationStore;
 use Pensilis\Thermal\SimulatedPour;
-use Pensilis\Thermal\Tack;
 
 /**
  * A plan gone on with from what really happened: pours that were begun stay when they were, the room is as it has become, and the resin
- * cures as fast as was seen; the others are timed anew. With what moved, and why.
+ * cures as fast as was seen; what still holds as planned stays, the others are timed anew, and none that is not noted is taken as poured.
+ * With all that moved, and why.
  */
 final readonly class Replan
 {
-    /** A start that moves by less than that has not moved, h. */
+    /** What moves by less than that has not moved, h. */
     private const SAME = 0.01;
 
     /** As near as a moment that was seen is to be met, as a share; and in how many tries. */
@@ -27,40 +31,102 @@ final readonly class Replan
 
     private const TRIES = 5;
 
-    /** @param list<array{int, float, float, Fact}> $moved pour, from and to, hours of the plan, and why */
-    private function __construct(public PlanAnswer $answer, public array $moved) {}
+    /** What hands are at for a pour, h, as far as being away can be in its way (memory). */
+    private const WORK = 1.0;
 
-    /** @param list<array{int, float, Tack|null}> $seen pour, hour of the plan and what a tack test found; null where it gelled just then */
-    public static function of(Plan $plan, Happened $happened, Ambient $room, array $seen): self
+    /** Rooms that differ by less are one, K. */
+    private const FELT = 0.05;
+
+    private function __construct(
+        private Plan $plan,
+        private Progress $progress,
+        private float $pace,
+        private PlanAnswer $planned,
+        public PlanAnswer $answer,
+    ) {}
+
+    public static function of(Plan $plan, Progress $progress, CalibrationStore $store): self
     {
-        $changed = $plan->inRoom($room);
-        $pace = self::pace($changed->begunAt($happened->begun), $seen);
+        [$planner, $happened] = [new Planner($store), $progress->happened()];
+        $changed = $plan->inRoom($progress->room)->begunAt($happened->begun);
+        $pace = self::pace($changed, $progress->seen, $store);
         $changed = $pace === 1.0 ? $changed : $changed->curing($pace);
-        $answer = (new Planner(new CalibrationMemory()))->timed($changed, $happened);
+        [$planned, $judged] = [$planner->judge($plan), $planner->judge($changed)];
+        $stays = self::stays($planned, $judged, $happened);
+        $answer = count($stays) === count($plan->pours) ? $judged
+            : $planner->timed($changed, new Happened($stays, $happened->now, $happened->away));
+
+        return new self($plan, $progress, $pace, $planned, $answer);
+    }
+
+    /**
+     * The pours that stay when they were planned: those that were begun, and on them those that are still to come, hold on the one below as
+     * was planned, and want hands while somebody is there; up to the first that does not.
+     *
+     * @return array<int, float> their starts, by number
+     */
+    private static function stays(PlanAnswer $planned, PlanAnswer $judged, Happened $happened): array
+    {
+        $stays = [];
+        foreach ($judged->simulation?->starts() ?? [] as $k => $start) {
+            $isAway = array_filter($happened->away, fn(array $away): bool => $start < $away[1] && $start >= $away[0] - self::WORK) !== [];
+            $isAsPlanned = $start >= $happened->now && !$isAway && self::joint($judged, $k) === self::joint($planned, $k);
+            if (!isset($happened->begun[$k]) && !$isAsPlanned) {
+                break;
+            }
+            $stays[$k] = $start;
+        }
+
+        return $stays + $happened->begun;
+    }
+
+    /** @return list<int> numbers of the pours of which must be asked whether they were poured */
+    public function overdue(): array
+    {
+        return $this->progress->overdue();
+    }
+
+    /** @return list<Moved> in the order of the tasks */
+    public function moved(): array
+    {
+        $before = [];
+        foreach ($this->planned->tasks as $task) {
+            $before[$task->id] = $task->start;
+        }
         $moved = [];
-        foreach ($answer->simulation?->starts() ?? [] as $k => $start) {
-            $before = $plan->pours[$k]->startHour;
-            if (abs($start - $before) > self::SAME) {
-                $moved[] = [$k, $before, $start, self::why($k, $before, $plan, $happened, $room, $pace)];
+        foreach ($this->answer->tasks as $task) {
+            $from = $before[$task->id] ?? null;
+            if ($from !== null && abs($task->start - $from) > self::SAME) {
+                $moved[] = new Moved($task, $from, $this->why($task, $from));
             }
         }
 
-        return new self($answer, $moved);
+        return $moved;
+    }
+
+    /** How a pour holds on the one below; null where that is too soft for it, or hard and not sanded yet. */
+    private static function joint(PlanAnswer $answer, int $k): ?Joint
+    {
+        $below = $answer->simulation?->pours[$k - 1] ?? null;
+        $after = $below === null ? 0.0 : ($answer->simulation?->pours[$k]->startHour ?? 0.0) - $below->startHour;
+
+        return $below === null || ($answer->joints[$k - 1] ?? null) === Joint::Wet && ($answer->layout?->pours[$k]->isOnWet ?? false)
+            ? $answer->joints[$k - 1] ?? null : $below->window()->allows($after);
     }
 
     /**
      * How many times as fast the resin cures as was thought, by what was seen last: tried again with each, as what cures faster is warmer.
      *
-     * @param list<array{int, float, Tack|null}> $seen
+     * @param list<Seen> $seen
      */
-    private static function pace(Plan $plan, array $seen): float
+    private static function pace(Plan $plan, array $seen, CalibrationStore $store): float
     {
-        [$pour, $hour, $found] = $seen === [] ? [0, 0.0, null] : $seen[count($seen) - 1];
-        $after = $hour - ($plan->pours[$pour]->startHour ?? INF);
+        $last = $seen === [] ? null : $seen[count($seen) - 1];
+        $after = $last === null ? 0.0 : $last->at - ($plan->pours[$last->pour]->startHour ?? INF);
         $pace = 1.0;
-        for ($n = 0; $n < self::TRIES && $after > 0.0; $n++) {
-            $simulated = Simulation::of($pace === 1.0 ? $plan : $plan->curing($pace), new CalibrationMemory())->pours[$pour];
-            $thought = $found === null ? $simulated->gelFirst ?? $after : self::nearest($found, $simulated, $after);
+        for ($n = 0; $n < self::TRIES && $last !== null && $after > 0.0; $n++) {
+            $simulated = Simulation::of($pace === 1.0 ? $plan : $plan->curing($pace), $store)->pours[$last->pour];
+            $thought = $last->found === null ? $simulated->gelFirst ?? $after : self::nearest($last, $simulated, $after);
             $pace *= $thought / $after;
             if (abs($thought / $after - 1.0) < self::NEAR) {
                 break;
@@ -71,32 +137,72 @@ final readonly class Replan
     }
 
     /** The hour nearest to one at which a pour is as it was found. */
-    private static function nearest(Tack $found, SimulatedPour $pour, float $after): float
+    private static function nearest(Seen $seen, SimulatedPour $pour, float $after): float
     {
-        [$from, $to] = $found->between($pour->surfaceSets ?? INF, $pour->recoatOpens ?? INF, $pour->recoatCloses ?? INF);
+        $moments = [$pour->surfaceSets ?? INF, $pour->recoatOpens ?? INF, $pour->recoatCloses ?? INF];
+        [$from, $to] = $seen->found?->between(...$moments) ?? [INF, INF];
 
         return is_finite($from) ? max($from, min($to, $after)) : $after;
     }
 
-    private static function why(int $k, float $before, Plan $plan, Happened $happened, Ambient $room, float $pace): Fact
+    private function why(Task $task, float $from): Fact
     {
-        if (isset($happened->begun[$k])) {
-            return new Fact('moved.begun', ['pour' => $k + 1]);
-        }
-        foreach ($happened->away as [$from, $to]) {
-            if ($before < $to && $before >= $from - 1.0) {
-                return new Fact('moved.away');
+        $begun = $this->progress->happened()->begun;
+        $k = $task->pour ?? count($this->plan->pours) - 1;
+        if (isset($begun[$k])) {
+            $later = $begun[$k] - $this->plan->pours[$k]->startHour;
+            if (abs($later) > self::SAME) {
+                return self::by('moved.begun', $later, ['pour' => $k + 1]);
             }
         }
+        foreach ($this->progress->away as [$leaves, $returns]) {
+            if ($from < $returns && $from >= $leaves - self::WORK) {
+                return new Fact('moved.away', ['away_h' => $returns - $leaves]);
+            }
+        }
+        $below = isset($begun[$k - 1]) ? $begun[$k - 1] - $this->plan->pours[$k - 1]->startHour : 0.0;
 
         return match (true) {
-            $pace > 1.0              => new Fact('moved.faster'),
-            $pace < 1.0              => new Fact('moved.slower'),
-            $before < $happened->now => new Fact('moved.late'),
-            ($happened->begun[$k - 1] ?? null) !== null
-                && abs($happened->begun[$k - 1] - $plan->pours[$k - 1]->startHour) > self::SAME => new Fact('moved.below', ['pour' => $k]),
-            $room !== $plan->ambient                                                            => new Fact('moved.room'),
-            default                                                                             => new Fact('moved.window'),
+            $this->pace > 1.0                                  => new Fact('moved.faster', ['faster_pct' => 100.0 * ($this->pace - 1.0)]),
+            $this->pace < 1.0                                  => new Fact('moved.slower', ['slower_pct' => 100.0 * (1.0 - $this->pace)]),
+            !isset($begun[$k]) && $from < $this->progress->now => new Fact('moved.late', ['late_h' => $this->progress->now - $from]),
+            abs($below) > self::SAME                           => self::by('moved.below', $below, ['pour' => $k]),
+            default                                            => $this->room() ?? $this->window($k),
         };
+    }
+
+    /** The room, where it has become another. */
+    private function room(): ?Fact
+    {
+        $at = 3600.0 * $this->progress->now;
+        $kelvin = [$this->progress->room->at($at), $this->plan->ambient->at($at)];
+
+        return abs($kelvin[0] - $kelvin[1]) < self::FELT ? null : new Fact('moved.room', [
+            'is_celsius' => Temperature::kelvin($kelvin[0])->c(), 'was_celsius' => Temperature::kelvin($kelvin[1])->c(),
+        ]);
+    }
+
+    /** The window of the pour below, by how much later it opens. */
+    private function window(int $k): Fact
+    {
+        $opens = function (PlanAnswer $answer) use ($k): float {
+            $below = $answer->simulation?->pours[$k - 1] ?? null;
+
+            return $below === null ? 0.0 : $below->startHour + ($below->recoatOpens ?? 0.0);
+        };
+
+        return self::by('moved.window', $opens($this->answer) - $opens($this->planned), ['pour' => $k]);
+    }
+
+    /** @param array<string, int> $values */
+    private static function by(string $name, float $later, array $values): Fact
+    {
+        $way = match (true) {
+            $later > self::SAME  => 'later',
+            $later < -self::SAME => 'earlier',
+            default              => 'otherwise',
+        };
+
+        return new Fact("{$name}.{$way}", $values + ['by_h' => abs($later)]);
     }
 }

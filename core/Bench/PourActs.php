@@ -89,7 +89,7 @@ final readonly class PourActs
     {
         [$steps, $minutes, $times] = [[], 0.0, []];
         foreach ($this->all as $act) {
-            $name = implode(' ', [$act->kind->value, ...array_map(fn(Inclusion $one): string => $one->id, array_slice($act->objects, 0, 1))]);
+            $name = $act->objects === [] ? $act->kind->value : "{$act->kind->value} {$act->objects[0]->id}";
             $times[$name] = ($times[$name] ?? 0) + 1;
             $id = $times[$name] === 1 ? "{$this->pour} {$name}" : "{$this->pour} {$name} {$times[$name]}";
             $steps[] = new Step($id, $this->pour, $act, $minutes);
@@ -151,7 +151,8 @@ final readonly class PourActs
             $part = self::STANDING * min(1.0, $pour->resin->sheet->working / self::STANDS);
             $white = array_filter($pour->coat->zones, fn(Zone $zone): bool => $zone->recipe->isOpaqueWhite()) !== [];
             if ($pour->coat->zones !== [] && !$pour->coat->merges) {
-                $acts[] = new Act(ActKind::Thicken, new Fact($white ? 'act.thicken-white' : 'act.thicken', ['minutes' => (int) round($part)]));
+                $how = $white ? 'act.thicken-white' : 'act.thicken';
+                $acts[] = new Act(ActKind::Thicken, new Fact($how, ['minutes' => (int) round($part)]));
             }
         }
 

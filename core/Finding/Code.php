@@ -73,6 +73,19 @@ enum Code: string
     case ClockTime = 'clock-time';
     case TooManyEntries = 'too-many-entries';
     case NotComputable = 'not-computable';
+
+    // What happened.
+    case SameEvent = 'same-id.event';
+    case UnknownEvent = 'unknown-event';
+    case UnknownPour = 'unknown-pour';
+    case NotWhole = 'not-whole';
+    case TimeTwice = 'time-twice';
+    case HourWanted = 'hour-wanted';
+    case EventToCome = 'event.to-come';
+    case EventEndsFirst = 'event.ends-first';
+    case EventNotPoured = 'event.not-poured';
+    case EventLowerFirst = 'event.lower-first';
+    case EventAgain = 'event.again';
     case HeatNotComputable = 'not-computable.heat';
 
     // Layers.

@@ -111,6 +111,25 @@ final readonly class Node
         return array_values(array_filter(is_array($value) ? $value : [$value], is_string(...)));
     }
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->data));
+    }
+
+    /** @return array<string, string> the texts directly below, by key */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->data as $key => $value) {
+            if (is_string($value)) {
+                $lines[(string) $key] = $value;
+            }
+        }
+
+        return $lines;
+    }
+
     /** @return array<string, float> the numbers directly below, by key */
     public function figures(): array
     {

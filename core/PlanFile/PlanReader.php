@@ -46,6 +46,9 @@ final readonly class PlanReader
             $plan = null;
         }
         $problems->throwIfAny();
+        if ($plan !== null && isset($document['record'])) {
+            RecordReader::ofPlan($document, $plan);
+        }
 
         return $plan ?? throw new PlanRefused([Finding::of(Code::EmptyPlan, '')]);
     }

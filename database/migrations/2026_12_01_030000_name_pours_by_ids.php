@@ -22,7 +22,8 @@ use Pensilis\Thermal\CalibrationMemory;
 return new class () extends Migration {
     /** What an act was called on a sheet, and what it is. */
     private const ACTS = [
-        'act.tack-test'     => 'tack-test', 'act.mix' => 'mix', 'act.mix-fast' => 'mix', 'act.colours' => 'colour', 'act.thicken' => 'thicken',
+        'act.tack-test'     => 'tack-test', 'act.mix' => 'mix', 'act.mix-fast' => 'mix', 'act.colours' => 'colour',
+        'act.thicken'       => 'thicken',
         'act.thicken-white' => 'thicken', 'act.bed' => 'bed', 'act.leave' => 'leave', 'act.strew' => 'strew', 'act.drop' => 'drop',
         'act.cover'         => 'cover', 'pour' => 'fill',
     ];

@@ -34,9 +34,10 @@ function mayKnow(): array
             'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching',
             'Scheduling', 'Thermal',
         ],
+        'Pensilis\Record'   => ['Quantity', 'Finding', 'Scheduling', 'Thermal', 'Plan'],
         'Pensilis\PlanFile' => [
             'Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material',
-            'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal', 'Plan',
+            'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Record',
         ],
         'Pensilis\Layout' => [
             'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
@@ -53,8 +54,8 @@ function mayKnow(): array
             'Thermal', 'Plan', 'Layout', 'Bench', 'Simulation',
         ],
         'Pensilis\Answer' => [
-            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal', 'Plan', 'Layout',
-            'Simulation', 'Judgement',
+            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal', 'Plan', 'Record',
+            'Layout', 'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.
         'App\Database'             => [],

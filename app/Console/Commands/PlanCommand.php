@@ -25,6 +25,9 @@ abstract class PlanCommand extends Command
 
     private const MOST_PROBLEMS = 50;
 
+    /** @var array<string, mixed> the plan file that was read last */
+    protected array $document = [];
+
     /** @return array{array<string, mixed>, int} the answer and the exit code */
     abstract protected function answer(Plan $plan): array;
 
@@ -78,11 +81,11 @@ abstract class PlanCommand extends Command
     protected function planIn(string $file): Plan
     {
         $embedded = new EmbeddedMeshes();
-        $document = PlanFile::decode(self::textIn($file), $embedded);
+        $this->document = PlanFile::decode(self::textIn($file), $embedded);
         // Meshes are looked for beside the plan file; none where it comes from standard input.
         $meshes = new MeshFiles($file === '-' ? null : dirname($file), $embedded);
 
-        return PlanFile::plan($document, $meshes);
+        return PlanFile::plan($this->document, $meshes);
     }
 
     /** @throws PlanRefused */

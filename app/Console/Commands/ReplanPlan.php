@@ -6,10 +6,14 @@ namespace App\Console\Commands;
 
 use App\Interchange\Answers\AnswerWriter;
 use App\Interchange\PlanFile\PlanFile;
-use App\Words\Words;
+use Pensilis\Answer\Moved;
 use Pensilis\Answer\Replan;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
-use Pensilis\PlanFile\Events;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\PlanFile\RecordReader;
+use Pensilis\Record\Progress;
 use Pensilis\Thermal\CalibrationMemory;
 
 final class ReplanPlan extends PlanCommand
@@ -17,25 +21,39 @@ final class ReplanPlan extends PlanCommand
     use NeedsPours;
 
     protected $signature = 'pensilis:replan {file : A plan file with its pours, or - for standard input}
-        {events : What really happened} {--pretty : Print for people}';
+        {events? : What really happened, where the plan file carries no record of it}
+        {--now= : The hour of the plan that is now, instead of the last that is noted} {--pretty : Print for people}';
 
     protected $description = 'Time what is still to be poured anew, from what really happened';
 
     protected function answer(Plan $plan): array
     {
         $this->mustHavePours($plan);
-        $events = Events::read(PlanFile::log($this->text('events')), $plan);
-        $replan = Replan::of($plan, $events->happened, $events->room, $events->seen);
-        [$answer, $clock, $words] = [$replan->answer, $plan->studio->clock, Words::metric()];
-        $this->complain($answer->reasons);
-        $moved = array_map(fn(array $one): array => [
-            'what' => 'pour ' . ($one[0] + 1), 'pour' => $one[0], 'from_h' => $one[1], 'to_h' => $one[2],
-            'from' => $clock->iso($one[1]), 'to' => $clock->iso($one[2]), 'why' => $words->fact($one[3]),
-        ], $replan->moved);
+        $store = new CalibrationMemory();
+        $replan = Replan::of($plan, $this->progress($plan), $store);
+        $this->complain($replan->answer->reasons);
 
         return [
-            ['moved' => $moved] + AnswerWriter::plan($answer, new CalibrationMemory()),
-            $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE,
+            [
+                'moved' => array_map(fn(Moved $one): array => AnswerWriter::moved($one, $plan->studio->clock), $replan->moved()),
+                'asked' => $replan->overdue(),
+            ] + AnswerWriter::plan($replan->answer, $store),
+            $replan->answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE,
         ];
+    }
+
+    /** @throws PlanRefused */
+    private function progress(Plan $plan): Progress
+    {
+        $events = $this->argument('events');
+        if (is_string($events)) {
+            return RecordReader::ofLog(PlanFile::events($this->text('events')), $plan);
+        }
+        $now = $this->option('now');
+        if ($now !== null && !is_numeric($now)) {
+            throw new PlanRefused([Finding::of(Code::HourWanted, '--now')]);
+        }
+
+        return RecordReader::ofPlan($this->document, $plan, $now === null ? null : (float) $now);
     }
 }

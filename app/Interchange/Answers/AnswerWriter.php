@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Interchange\Answers;
 
 use App\Words\Words;
+use Pensilis\Answer\Moved;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupLife;
 use Pensilis\Batching\CupSplit;
 use Pensilis\Batching\OneMix;
+use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Judgement\Judges;
@@ -25,6 +27,7 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationStore;
@@ -102,6 +105,20 @@ final class AnswerWriter
             'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
             'start_h' => $task->start, 'end_h' => $task->end,
             'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function moved(Moved $moved, StudioClock $clock): array
+    {
+        [$task, $words] = [$moved->task, Words::metric()];
+
+        return [
+            'what' => $task->kind === TaskKind::Pour
+                ? $words->inside(new Fact('moved.pour', ['pour' => (int) $task->pour + 1])) : $words->fact($task->what),
+            'task'   => $task->id, 'pour' => $task->pour,
+            'from_h' => $moved->from, 'to_h' => $task->start,
+            'from'   => $clock->iso($moved->from), 'to' => $clock->iso($task->start), 'why' => $words->fact($moved->why),
         ];
     }
 

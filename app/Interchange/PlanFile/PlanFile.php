@@ -92,6 +92,22 @@ final class PlanFile
     }
 
     /**
+     * What happened to a piece, by the same schema as the record of a plan file; its sense is for the reader.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws PlanRefused
+     */
+    public static function events(string $json): array
+    {
+        [$object, $document] = self::parse($json);
+        self::mustFit($object, 'log');
+        self::mustBeFigures($document);
+
+        return $document;
+    }
+
+    /**
      * @return array{object, array<array-key, mixed>} the same as objects and as arrays
      *
      * @throws PlanRefused
@@ -133,9 +149,11 @@ final class PlanFile
         ) . "\n";
     }
 
-    private static function mustFit(mixed $object): void
+    /** @param string $part definition of the schema that it must fit; the whole of it where none is said */
+    private static function mustFit(mixed $object, string $part = ''): void
     {
-        $error = self::validator()->validate($object, self::schema())->error();
+        $schema = $part === '' ? self::schema() : (object) ['$defs' => self::schema()->{'$defs'} ?? null, '$ref' => "#/\$defs/{$part}"];
+        $error = self::validator()->validate($object, $schema)->error();
         $unique = [];
         foreach ($error === null ? [] : SchemaProblems::of($error) as $problem) {
             $unique[$problem->pointer . Words::metric()->finding($problem)] = $problem;

@@ -171,8 +171,8 @@ final class PourShaping
     }
 
     /**
-     * The upper half, a pour of its own, poured midway to the next one; of the last as soon as its resin takes another coat. What is laid on a set surface
-     * stays with the lower half.
+     * The upper half, a pour of its own, poured midway to the next one; of the last as soon as its resin takes another coat. What is laid
+     * on a set surface stays with the lower half.
      *
      * @param array<string, mixed>         $document
      * @param array<array-key, mixed>      $pour
@@ -186,6 +186,8 @@ final class PourShaping
         $gap = $next === null ? Document::number($document, '/resins/0/sheet/recoat_open_h') ?? self::GAP
             : 0.5 * ((Document::number($next, '/start_h') ?? 0.0) - $start);
 
-        return ['id' => Str::lower((string) Str::ulid()), 'start_h' => round($start + $gap, 2)] + array_diff_key($pour, ['applied' => null]);
+        $own = ['id' => Str::lower((string) Str::ulid()), 'start_h' => round($start + $gap, 2)];
+
+        return $own + array_diff_key($pour, ['applied' => null]);
     }
 }

@@ -13,6 +13,11 @@ final class Zoned
     /** Where a plan file says local times. */
     public const MOMENTS = ['/studio/start', '/purpose/due'];
 
+    private const EVENTS = '/record/events';
+
+    /** Local times of an event. */
+    private const NOTED = ['at', 'noted_at', 'from', 'to'];
+
     private const ZONE = '/studio/zone';
 
     /**
@@ -33,7 +38,30 @@ final class Zoned
             $document = is_string($said) ? Document::with($document, $pointer, self::moved($said, $was, $zone)) : $document;
         }
 
+        if ($was !== '' && Document::list($document, self::EVENTS) !== []) {
+            $document = Document::with($document, self::EVENTS, array_map(
+                fn(mixed $event): mixed => is_array($event) ? self::noted($event, $was, $zone) : $event,
+                Document::list($document, self::EVENTS),
+            ));
+        }
+
         return Document::with($document, self::ZONE, $zone);
+    }
+
+    /**
+     * @param array<array-key, mixed> $event
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function noted(array $event, string $from, string $to): array
+    {
+        foreach (self::NOTED as $key) {
+            if (is_string($event[$key] ?? null)) {
+                $event[$key] = self::moved($event[$key], $from, $to);
+            }
+        }
+
+        return $event;
     }
 
     /** What cannot be read stays as it is: whoever reads the plan is told. */

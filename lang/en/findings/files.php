@@ -72,4 +72,19 @@ return [
     'clock-time'              => ['says' => '“:text” is not a time of day; write it as 18:00.'],
     'not-computable'          => ['says' => 'This plan cannot be computed: :cause Look for a figure that is far off.'],
     'not-computable.heat'     => ['says' => 'Heat cannot be computed: :cause Look for a figure of the resin that is far off.'],
+
+    // What happened.
+    'same-id.event'     => ['says' => 'Two events have the id “:id” and say different things. Give one of them an id of its own.'],
+    'unknown-event'     => ['says' => 'No event before this one has the id “:id”; name the one that is taken back.'],
+    'unknown-pour'      => ['says' => 'No pour of this plan has the id “:id”. Name it by its id, or by its number from 0.'],
+    'not-whole'         => ['says' => 'Pours are numbered 0, 1, 2 and so on: write a whole number.'],
+    'time-twice'        => ['says' => 'The time is said twice; take one of the two out.'],
+    'hour-wanted'       => ['says' => 'Write an hour of the plan, such as 30.5.'],
+    'event.to-come'     => ['says' => 'This is still to come. Note it once it has happened, or mend its time.'],
+    'event.ends-first'  => ['says' => 'This ends before it begins. Exchange its two times.'],
+    'event.not-poured'  => ['says' => 'Pour :pour is not noted as poured by then. Note first when it was poured.'],
+    'event.lower-first' => [
+        'says' => 'Pour :pour cannot come before pour :below, which is not noted as poured by then. Note that one first.',
+    ],
+    'event.again' => ['says' => 'Pour :pour is noted as poured already. Take that back first, or name the cup.'],
 ];

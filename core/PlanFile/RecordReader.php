@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pensilis\PlanFile;
+
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Exception\MissingKey;
+use Pensilis\Exception\UnreadableMoment;
+use Pensilis\Finding\Code;
+use Pensilis\Plan\GivenPour;
+use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Number;
+use Pensilis\Record\Event;
+use Pensilis\Record\EventKind;
+use Pensilis\Record\Progress;
+use Pensilis\Record\Record;
+use Pensilis\Thermal\Tack;
+
+/**
+ * Reads what happened to a piece: the record that its plan file carries, or a list of events beside it. Each kind of event says its own;
+ * keys that it has not are refused, as is what cannot have happened in that order.
+ */
+final readonly class RecordReader
+{
+    /** In one file. */
+    private const MOST = 10_000;
+
+    /** Each absence makes times harder to find. */
+    private const MOST_AWAY = 500;
+
+    /** Hours before the plan begins and after it at which anything can happen. */
+    private const HOURS = [-2000.0, 20_000.0];
+
+    /** @var array<string, int> numbers of pours by their ids */
+    private array $numbers;
+
+    private function __construct(private Plan $plan, private Problems $problems)
+    {
+        $this->numbers = array_flip(GivenPour::ids($plan->pours));
+    }
+
+    /**
+     * What a list of events says, by the hour that it calls now.
+     *
+     * @param array<array-key, mixed> $document
+     *
+     * @throws PlanRefused with all problems at once
+     */
+    public static function ofLog(array $document, Plan $plan): Progress
+    {
+        $reader = new self($plan, new Problems());
+        $root = Node::root($document);
+        $now = (float) $reader->problems->attempt('/now_h', fn(): float => self::hour($root, 'now_h'));
+
+        return $reader->progress($root, $now);
+    }
+
+    /**
+     * What the record of a plan file says.
+     *
+     * @param array<array-key, mixed> $document
+     * @param float|null              $now      h of the plan; null for the last of what is noted
+     *
+     * @throws PlanRefused
+     */
+    public static function ofPlan(array $document, Plan $plan, ?float $now = null): Progress
+    {
+        return (new self($plan, new Problems()))->progress(Node::root($document)->maybeChild('record'), $now);
+    }
+
+    /** @throws PlanRefused */
+    private function progress(Node $root, ?float $now): Progress
+    {
+        $nodes = $this->problems->attempt($root->at('events'), fn(): array => $this->problems->few($root, 'events', self::MOST));
+        $events = [];
+        foreach ($nodes ?? [] as $node) {
+            $event = $this->problems->attempt($node->pointer, fn(): Event => $this->event($node));
+            $events = $event === null ? $events : $this->joined($events, $event);
+        }
+        $away = count(array_filter($events, fn(Event $one): bool => $one->span !== []));
+        if ($away > self::MOST_AWAY) {
+            $this->problems->add(Code::TooManyEntries, $root->at('events'), [
+                'most' => Number::count(self::MOST_AWAY), 'count' => Number::count($away),
+            ]);
+        }
+        $this->problems->throwIfAny();
+        $record = Record::of(array_values($events));
+        $now ??= max([0.0, ...array_map(fn(Event $one): float => $one->at, $record->events)]);
+        $disorders = $record->disorders($this->plan, $now);
+        if ($disorders !== []) {
+            throw new PlanRefused($disorders);
+        }
+
+        return $record->progress($this->plan, $now);
+    }
+
+    /**
+     * With one more; the same one twice is one.
+     *
+     * @param array<array-key, Event> $events
+     *
+     * @return array<array-key, Event>
+     */
+    private function joined(array $events, Event $event): array
+    {
+        $before = $event->id === '' ? null : $events["id {$event->id}"] ?? null;
+        if ($before !== null && array_diff_key((array) $event, ['pointer' => 1]) !== array_diff_key((array) $before, ['pointer' => 1])) {
+            $this->problems->add(Code::SameEvent, "{$event->pointer}/id", names: ['id' => $event->id]);
+        }
+        $target = $event->says['event'] ?? '';
+        if ($event->kind === EventKind::TakenBack && !isset($events["id {$target}"])) {
+            $this->problems->add(Code::UnknownEvent, "{$event->pointer}/event", names: ['id' => $target]);
+        }
+
+        return $event->id === '' ? [...$events, $event] : $events + ["id {$event->id}" => $event];
+    }
+
+    /** @throws ImpossibleValue|MissingKey */
+    private function event(Node $node): Event
+    {
+        $kind = EventKind::from($node->choice('kind', array_column(EventKind::cases(), 'value')));
+        $known = [...EventKind::COMMON, ...$kind->needs(), ...$kind->may()];
+        foreach ($node->keys() as $key) {
+            if (!in_array($key, $known, true)) {
+                $this->problems->add(Code::UnknownKey, $node->at($key));
+            }
+        }
+        foreach ($kind->needs() as $key) {
+            if (!$node->has($key)) {
+                $this->problems->add(Code::MissingKey, $node->pointer, names: ['key' => $key]);
+            }
+        }
+        $span = $kind === EventKind::Away ? [$this->between($node)] : [];
+        if ($kind === EventKind::Tack && $node->has('result')) {
+            $node->choice('result', array_column(Tack::cases(), 'value'));
+        }
+        if ($kind === EventKind::Room && $node->has('celsius')) {
+            ImpossibleValue::unlessWithin('room_celsius', $node->number('celsius'), -30.0, 60.0);
+        }
+
+        return new Event(
+            $node->pointer,
+            $node->text('id', ''),
+            $kind,
+            // Who says that nobody will be there says it before.
+            $kind === EventKind::Away && !$node->has('at') && !$node->has('at_h') ? self::HOURS[0] : $this->moment($node, 'at'),
+            $node->has('pour') ? $this->pour($node) : null,
+            $node->text('cup', ''),
+            $node->figures(),
+            $node->lines(),
+            $span,
+        );
+    }
+
+    /** @return array{float, float} h */
+    private function between(Node $node): array
+    {
+        return [$this->moment($node, 'from'), $this->moment($node, 'to')];
+    }
+
+    /**
+     * The hour of the plan that is said as a local time, or in hours.
+     *
+     * @throws ImpossibleValue|MissingKey
+     */
+    private function moment(Node $node, string $key): float
+    {
+        if (!$node->has($key)) {
+            return self::hour($node, "{$key}_h");
+        }
+        if ($node->has("{$key}_h")) {
+            $this->problems->add(Code::TimeTwice, $node->at("{$key}_h"));
+        }
+        try {
+            $hour = $this->plan->studio->clock->hourOf($node->text($key));
+        } catch (UnreadableMoment $unreadable) {
+            $this->problems->attempt($node->at($key), fn(): never => throw $unreadable);
+
+            return 0.0;
+        }
+        if ($hour === null) {
+            $this->problems->add(Code::MissingStart, '/studio/start');
+        }
+
+        return $hour ?? 0.0;
+    }
+
+    /** @throws ImpossibleValue|MissingKey */
+    private static function hour(Node $node, string $key): float
+    {
+        $hour = $node->number($key);
+        ImpossibleValue::unlessWithin('event_h', $hour, ...self::HOURS);
+
+        return $hour;
+    }
+
+    /**
+     * Number of a pour of the plan, from 0, by its id or that number.
+     *
+     * @throws ImpossibleValue|MissingKey
+     */
+    private function pour(Node $node): int
+    {
+        $number = $node->maybe('pour');
+        if ($number === null) {
+            $id = $node->text('pour');
+            if (!isset($this->numbers[$id])) {
+                $this->problems->add(Code::UnknownPour, $node->at('pour'), names: ['id' => $id]);
+            }
+
+            return $this->numbers[$id] ?? 0;
+        }
+        if ($number !== floor($number)) {
+            $this->problems->add(Code::NotWhole, $node->at('pour'));
+        }
+        ImpossibleValue::unlessWithin('event-pour', $number, 0.0, count($this->plan->pours) - 1.0);
+
+        return (int) $number;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Interchange\PlanFile\PlanFile;
+use App\Interchange\PlanFile\Zoned;
+use Pensilis\PlanFile\PlanRefused;
+use Pensilis\PlanFile\RecordReader;
+use Tests\Plans;
+
+/** @return array<string, mixed> the cone with a record of its first two pours, told by their ids */
+function recorded(): array
+{
+    return Plans::changed([
+        '/pours/0/id' => 'ground', '/pours/1/id' => 'middle', '/pours/2/id' => 'top',
+        '/record'     => ['events' => [
+            ['id' => '01KB0', 'kind' => 'weighed', 'at' => '2026-03-02T08:55', 'pour' => 'ground', 'part' => 'a', 'g' => 69.1],
+            ['id' => '01KB1', 'kind' => 'mixed', 'at' => '2026-03-02T09:00', 'pour' => 'ground', 'g' => 9],
+            ['id' => '01KB2', 'kind' => 'poured', 'at' => '2026-03-02T09:20', 'pour' => 'ground', 'note' => "by\nthe window"],
+            ['id' => '01KB3', 'kind' => 'probe', 'at' => '2026-03-02T12:00', 'pour' => 0, 'series' => [[0.5, 21.4]], 'z_mm' => 7],
+            ['id' => '01KB4', 'kind' => 'room', 'at' => '2026-03-02T20:00', 'celsius' => 17.0, 'rh_pct' => 48],
+            ['id' => '01KB5', 'kind' => 'poured', 'at' => '2026-03-05T21:00', 'pour' => 'middle'],
+            ['id' => '01KB6', 'kind' => 'away', 'from' => '2026-03-08T06:00', 'to' => '2026-03-09T06:00'],
+        ]],
+    ], Plans::coneWithPours());
+}
+
+it('keeps the record of a plan file whole through import, changes and export, and folds it to the same', function (): void {
+    [$user, $piece] = $this->signedIn(recorded());
+    $this->patch("/pieces/{$piece->id}", ['f' => ['/pours/2/depth_mm' => '33 mm']])->assertSessionHasNoErrors();
+    $exported = PlanFile::decode((string) $this->get("/pieces/{$piece->id}/file")->assertOk()->getContent());
+    $folded = fn(array $document): string => hash('sha256', serialize(RecordReader::ofPlan($document, PlanFile::plan($document))));
+    expect($exported['record'])->toEqual(recorded()['record'])
+        ->and($folded($exported))->toBe($folded(Plans::changed(['/pours/2/depth_mm' => 33], recorded())));
+});
+
+it('goes on from the record that a plan file carries, by the last that is noted or by an hour that is said', function (): void {
+    [$code, $said] = command('replan', recorded());
+    expect($code)->toBe(0)
+        ->and($said['pours'][0]['start_h'])->toEqual(1.0)->and($said['pours'][1]['start_h'])->toEqual(85.0)
+        ->and($said['asked'])->toBe([])
+        ->and(array_column($said['moved'], 'why', 'what'))->toMatchArray([
+            'pour 1' => 'Pour 1 was begun 1 h later', 'pour 2' => 'Pour 2 was begun 13 h later',
+        ]);
+    [, $said] = command('replan', recorded(), '--now=200');
+    expect($said['asked'])->toBe([2])->and($said['pours'][2]['start_h'])->toBeGreaterThanOrEqual(200);
+    [$code, , $errors] = command('replan', recorded(), '--now=60');
+    expect($code)->toBe(2)->and($errors)->toContain('/record/events/5: This is still to come');
+    [$code, , $errors] = command('replan', recorded(), '--now=noon');
+    expect($code)->toBe(2)->and($errors)->toContain('--now: Write an hour of the plan');
+});
+
+it('refuses a plan file whose record makes no sense, with its place', function (): void {
+    $check = function (array $changes): string {
+        [$code, $said, $errors] = command('check', Plans::changed($changes, recorded()));
+        expect($code)->toBe(2)->and($said['valid'])->toBeFalse();
+
+        return $errors;
+    };
+    expect($check(['/record/events/2/pour' => 'roof']))->toContain('/record/events/2/pour: No pour of this plan has the id “roof”')
+        ->and($check(['/record/events/5/at' => '2026-03-01T09:00']))->toContain('/record/events/5: Pour 2 cannot come before pour 1')
+        ->and($check(['/record/events/0/celsius' => 20]))->toContain('/record/events/0/celsius: This key is not known here')
+        ->and($check(['/record/events/0/weight_g' => 20]))->toContain('/record/events/0/weight_g: This key is not known here');
+});
+
+it('puts what was noted into another time zone with the plan', function (): void {
+    $vienna = Plans::changed(['/studio/zone' => 'Europe/Vienna'], recorded());
+    $kolkata = Zoned::in($vienna, 'Asia/Kolkata');
+    expect($kolkata['record']['events'][1]['at'])->toBe('2026-03-02T13:30')
+        ->and($kolkata['record']['events'][6])->toMatchArray(['from' => '2026-03-08T10:30', 'to' => '2026-03-09T10:30']);
+    $folded = fn(array $document): array => RecordReader::ofPlan($document, PlanFile::plan($document))->happened()->begun;
+    expect($folded($kolkata))->toBe($folded($vienna));
+});
+
+it('takes ten thousand events, and refuses one more', function (): void {
+    $events = fn(int $many): array => array_map(
+        fn(int $n): array => ['id' => "e{$n}", 'kind' => 'room', 'at_h' => $n / 1000, 'celsius' => 21],
+        range(1, $many),
+    );
+    $plan = PlanFile::plan(recorded());
+    expect(RecordReader::ofPlan(['record' => ['events' => $events(10_000)]], $plan)->now)->toBe(10.0)
+        ->and(fn() => RecordReader::ofPlan(['record' => ['events' => $events(10_001)]], $plan))->toThrow(PlanRefused::class);
+});
