@@ -1,5 +1,5 @@
 // A step of the sheet is kept as soon as it is ticked; what could not be kept is not shown as if it were. What was ticked when the session
-// had ended is ticked when its page is there again.
+// had ended, or when the page was left before the answer, is ticked when its page is there again.
 
 import htmx from 'htmx.org';
 import { onceHeard } from './listening.js';
@@ -8,6 +8,10 @@ const ENDED = [401, 419];
 const form = () => document.querySelector('#ticks');
 const place = () => `ticks:${window.location.pathname}`;
 const missed = () => JSON.parse(sessionStorage.getItem(place()) ?? '{}');
+const remember = (step, wanted) => sessionStorage.setItem(place(), JSON.stringify({ ...missed(), [step]: wanted }));
+let leaving = false;
+window.addEventListener('beforeunload', () => (leaving = true));
+window.addEventListener('pageshow', () => (leaving = false));
 
 document.addEventListener('change', async (event) => {
     const tick = event.target.closest?.('[data-tick]');
@@ -22,19 +26,22 @@ document.addEventListener('change', async (event) => {
         tick.addEventListener('htmx:error', () => resolve(0), { once: true });
     });
     refusal.textContent = '';
+    remember(tick.value, wanted);
     htmx.ajax('POST', form().action, {
         source: tick,
         values: wanted ? { ...values, 'done[]': tick.value } : values,
         swap: 'none',
     });
     const status = await answered;
-    if (status >= 200 && status < 300) {
+    if (leaving) {
         return;
     }
-    tick.checked = !wanted;
-    refusal.textContent ||= form().dataset.unreached;
-    if (ENDED.includes(status)) {
-        sessionStorage.setItem(place(), JSON.stringify({ ...missed(), [tick.value]: wanted }));
+    if (!ENDED.includes(status)) {
+        remember(tick.value, undefined);
+    }
+    if (status < 200 || status >= 300) {
+        tick.checked = !wanted;
+        refusal.textContent ||= form().dataset.unreached;
     }
 });
 
@@ -43,10 +50,11 @@ onceHeard(() => {
         return;
     }
     const again = missed();
-    sessionStorage.removeItem(place());
     for (const tick of document.querySelectorAll('[data-tick]')) {
         if (tick.value in again && tick.checked !== again[tick.value]) {
             tick.click();
+        } else {
+            remember(tick.value, undefined);
         }
     }
 });
