@@ -9,6 +9,7 @@ use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Compartment;
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Handling;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\CalibrationStore;
@@ -50,6 +51,7 @@ final readonly class CompartmentPours
                 $start + $hours,
                 null,
                 self::fact($one, $batch->mixed(), 1e-3 * $plan->resin()->density),
+                new Handling(contact: $start, placed: $start + $hours),
             );
             $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
             $run = (new PieceHeat($vessel, $plan->ambient))->follow([[$store->calibrated($plan->resin()), $one->depth, 3600.0 * $start]]);

@@ -7,6 +7,7 @@ namespace Pensilis\Answer;
 use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
+use Pensilis\Scheduling\Handling;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
@@ -42,13 +43,9 @@ final class PourTasks
                 $objects === [] ? 'pour' : 'pour-and-set',
                 ['pour' => $k + 1, 'mix_g' => $pour->batch->mixed(), 'objects' => $objects],
             );
-            $tasks[] = new Task(
-                TaskKind::Pour,
-                $start,
-                $start + PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null)->hours(),
-                $k,
-                $what,
-            );
+            $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
+            $handling = Handling::of($pour->placed, $start, $start + $acts->wetHours());
+            $tasks[] = new Task(TaskKind::Pour, $start, $start + $acts->hours(), $k, $what, $handling);
         }
 
         return $tasks;

@@ -47,13 +47,14 @@ final readonly class Preparation
         $start = $hours->evenFit(0.0, Session::BRUSHING) ?? 0.0;
         if ($dyed !== []) {
             $dye = new Fact('dye', ['objects' => self::names($dyed)]);
-            $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, $dye);
+            $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, $dye, Handling::of($dyed));
         }
         foreach (self::byDrying($inclusions, $start + Session::BRUSHING + Keeping::DRIES) as [$begin, $from, $group]) {
             if ($from > $begin) {
                 $how = $group[0]->substance->drying;
-                $tasks[] = new Task(TaskKind::Dry, $begin, $from, null, $how === null ? new Fact('dry', ['objects' => self::names($group)])
-                    : new Fact('dry-so', ['objects' => self::names($group), 'how' => $how]));
+                $says = $how === null ? new Fact('dry', ['objects' => self::names($group)])
+                    : new Fact('dry-so', ['objects' => self::names($group), 'how' => $how]);
+                $tasks[] = new Task(TaskKind::Dry, $begin, $from, null, $says, Handling::of($group));
             }
             foreach ($group as $inclusion) {
                 $ready[$inclusion->id] = $from;
@@ -65,7 +66,7 @@ final readonly class Preparation
                 foreach (Session::brushing($many) as $lasts) {
                     $start = $hours->evenFit($from, $lasts) ?? $from;
                     $from = $start + $lasts;
-                    $tasks[] = new Task(TaskKind::Seal, $start, $from, null, $says);
+                    $tasks[] = new Task(TaskKind::Seal, $start, $from, null, $says, Handling::of($coated));
                 }
                 $known = $sealer === Sealer::Resin ? $brushed : null;
                 foreach ($coated as $inclusion) {

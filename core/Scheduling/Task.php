@@ -20,8 +20,15 @@ final readonly class Task
         public float $end,
         public ?int $pour = null,
         public Fact $what = new Fact(''),
+        public Handling $handling = new Handling(),
         public string $id = '',
     ) {}
+
+    /** What hands need of it, min; nothing where it is waiting. */
+    public function minutes(): float
+    {
+        return $this->kind->isWork() ? 60.0 * ($this->end - $this->start) : 0.0;
+    }
 
     /**
      * Each with its id, of what is done to which objects and pour, and the how manieth of those that are alike.
@@ -38,7 +45,7 @@ final readonly class Task
             $name = $task->name($task->pour === null ? '' : $pours[$task->pour] ?? '');
             $times[$name] = ($times[$name] ?? 0) + 1;
             $id = $times[$name] === 1 ? $name : "{$name} {$times[$name]}";
-            $named[] = new self($task->kind, $task->start, $task->end, $task->pour, $task->what, $id);
+            $named[] = new self($task->kind, $task->start, $task->end, $task->pour, $task->what, $task->handling, $id);
         }
 
         return $named;
@@ -46,10 +53,10 @@ final readonly class Task
 
     private function name(string $pour): string
     {
-        [$objects, $coat] = [$this->what->values['objects'] ?? [], $this->what->values['coat'] ?? ''];
-        $first = is_array($objects) && is_string($objects[0] ?? null) ? $objects[0] : '';
-        $parts = $this->kind === TaskKind::Pour ? [$this->kind->value, $pour]
-            : [$this->kind->value, $pour, $this->what->name, is_int($coat) ? (string) $coat : '', $first];
+        $coat = $this->what->values['coat'] ?? '';
+        $parts = $this->kind === TaskKind::Pour ? [$this->kind->value, $pour] : [
+            $this->kind->value, $pour, $this->what->name, is_int($coat) ? (string) $coat : '', $this->handling->objects[0] ?? '',
+        ];
 
         return implode(' ', array_filter($parts, fn(string $part): bool => $part !== ''));
     }

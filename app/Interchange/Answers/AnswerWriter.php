@@ -105,7 +105,10 @@ final class AnswerWriter
             'kind'    => $task->kind->value, 'title' => Words::metric()->fact($task->what), 'pour' => $task->pour,
             'start_h' => $task->start, 'end_h' => $task->end,
             'start'   => $clock->iso($task->start), 'end' => $clock->iso($task->end),
-        ];
+            'objects' => $task->handling->objects, 'minutes' => round($task->minutes(), 1),
+        ] + ($task->handling->contact === null ? [] : [
+            'contact_h' => $task->handling->contact, 'placed_h' => $task->handling->placed,
+        ]);
     }
 
     /** @return array<string, mixed> */

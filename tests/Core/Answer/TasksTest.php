@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pensilis\Answer\EndTasks;
+use Pensilis\Answer\Planner;
 use Pensilis\Answer\PourTasks;
 use Pensilis\Judgement\AppliedJudge;
 use Pensilis\Plan\Application;
@@ -135,4 +136,46 @@ it('adds up what a pour costs', function (): void {
         ->and($costs->knowsResin('other'))->toBeFalse()
         ->and($costs->areKnown())->toBeTrue()
         ->and((new Costs([], [], 0.0, 0.0))->areKnown())->toBeFalse();
+});
+
+/**
+ * @param array<string, mixed> $changes
+ *
+ * @return array<string, Task> by their ids
+ */
+function tasksById(array $changes = []): array
+{
+    $planner = new Planner(new SharedCalibrations());
+    $tasks = $planner->judge(Plans::read($changes, Plans::coneWithPours()))->tasks;
+
+    return array_combine(array_map(fn(Task $task): string => $task->id, $tasks), $tasks);
+}
+
+it('names every task once, by a name that it keeps when others come between and when it is moved', function (): void {
+    $plain = tasksById(['/inclusions/0/sealed_coats' => 0]);
+    $sealed = tasksById(['/inclusions/0/sealed_coats' => 2]);
+    $colder = tasksById(['/inclusions/0/sealed_coats' => 0, '/ambient/celsius' => 18]);
+    expect(array_filter(array_keys($plain), fn(string $id): bool => str_starts_with($id, 'seal')))->toBe([])
+        ->and(array_values(array_diff(array_keys($sealed), array_keys($plain))))->toBe(['seal seal 1 cone', 'seal seal 2 cone'])
+        ->and(array_values(array_diff(array_keys($plain), array_keys($sealed))))->toBe([])
+        ->and(array_keys($colder))->toBe(array_keys($plain))
+        ->and(array_map(fn(Task $task): float => $task->start, $colder))->not->toBe(array_map(fn(Task $task): float => $task->start, $plain));
+});
+
+it('says which objects hands have in it, for how many minutes, and from first contact until all is placed', function (): void {
+    $bead = ['id' => 'bead', 'at_mm' => [25, 0], 'size_mm' => [8, 8, 8]] + Plans::cone()['inclusions'][0];
+    $tasks = tasksById(['/inclusions/1' => $bead, '/inclusions/1/sealed_coats' => 0]);
+    $pours = array_values(array_filter($tasks, fn(Task $task): bool => $task->kind === TaskKind::Pour));
+    expect(array_merge(...array_map(fn(Task $task): array => $task->handling->objects, $pours)))->toEqualCanonicalizing(['cone', 'bead'])
+        ->and($tasks['seal seal 1 cone']->handling->objects)->toBe(['cone'])
+        ->and($tasks['seal seal 1 cone']->handling->contact)->toBeNull();
+    foreach ($tasks as $task) {
+        $isWaiting = in_array($task->kind, [TaskKind::Dry, TaskKind::FullCure], true);
+        expect($task->minutes())->toBe($isWaiting ? 0.0 : 60.0 * ($task->end - $task->start));
+        if ($task->kind === TaskKind::Pour) {
+            // Mixing 9 min and standing 10, pouring 12, bubbles once: less than all of it, and more than mixing and pouring.
+            expect($task->handling->contact)->toBe($task->start)->and($task->handling->placed)->toBeLessThan($task->end)
+                ->toBeGreaterThan($task->start + 30.0 / 60.0);
+        }
+    }
 });
