@@ -105,6 +105,17 @@ final readonly class Agenda
         return $errands;
     }
 
+    /** @return array<string, float> hour of the plan after which tasks cannot be begun, by their ids, where they may not wait */
+    public function closes(): array
+    {
+        $closes = [];
+        foreach ($this->errands([]) as $errand) {
+            $closes[$errand->task->id] = $errand->last();
+        }
+
+        return array_filter($closes, is_finite(...));
+    }
+
     /**
      * The last pour that was begun, when it was planned, and how much later it was: what comes after it comes as much later.
      *

@@ -23,6 +23,12 @@ final readonly class Errand
         public float $closes = INF,
     ) {}
 
+    /** Hour of the plan after which the task itself, without what is done right before it, cannot be begun. */
+    public function last(): float
+    {
+        return $this->closes + $this->task->start - $this->start;
+    }
+
     public function canBegin(float $now): bool
     {
         return $now >= $this->opens - 1e-6 && $now <= $this->closes + 1e-6;

@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace Pensilis\Batching;
 
-/** What is mixed for one pour: of which resin, grams of A and of B, and how long it may stay in the cup. */
+/** What is mixed for one pour: of which resin, grams of A and of B and how a device reads them, and how long it may stay in the cup. */
 final readonly class PlannedMix
 {
-    /** @param float $potLife h */
-    public function __construct(public string $resin, public float $a, public float $b, public float $potLife) {}
+    /**
+     * @param float       $potLife  h
+     * @param Device|null $device   null where it is not said what measures it
+     * @param list<float> $readings of A and B on that, in its own unit
+     */
+    public function __construct(
+        public string $resin,
+        public float $a,
+        public float $b,
+        public float $potLife,
+        public ?Device $device = null,
+        public array $readings = [],
+    ) {}
 
     public static function of(Batch $batch): self
     {
         [$a, $b] = $batch->resin->ratio->split($batch->mixed());
 
-        return new self($batch->resin->name, $a, $b, $batch->resin->sheet->potLife / 3600.0);
+        return new self($batch->resin->name, $a, $b, $batch->resin->sheet->potLife / 3600.0, $batch->device, $batch->readings());
     }
 
     public function grams(): float

@@ -53,6 +53,30 @@ it('writes an event for all that hands do, at local times', function (): void {
         ->and($calendar)->toStartWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:")->toEndWith("END:VCALENDAR\r\n");
 });
 
+it('says below each event what is weighed and set, warns before its window closes, and keeps its name when others are inserted', function (): void {
+    $of = function (array $changes = []): array {
+        $answer = (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()));
+        $text = (new Calendar(Words::metric(), new DateTimeImmutable()))->of($answer);
+        // Alarms lie inside events (section 3.6.6).
+        preg_match_all('/BEGIN:VALARM.*?END:VALARM\r\n/s', str_replace("\r\n ", '', $text), $alarms);
+
+        return [eventsIn(str_replace($alarms[0], '', str_replace("\r\n ", '', $text))), $alarms[0], $answer];
+    };
+    [$events, $alarms, $answer] = $of();
+    $pours = array_values(array_filter($events, fn(array $one): bool => $one['CATEGORIES'] === 'POUR'));
+    // The first 69.1 and 31.1 g of the sheet; the cone lies in the second, which must come while the first still bonds.
+    expect($pours[0]['DESCRIPTION'])->toBe("Slow deep-cast: A 69.1 g, B 31.1 g.\nIt takes about 46 min.")
+        ->and($pours[1]['DESCRIPTION'])->toContain("Set cone.\n")->toContain('then the window closes')
+        ->and($alarms)->toHaveCount(2);
+    // Two hours before it closes, counted from the begin of the event (section 3.8.6.3).
+    preg_match('/TRIGGER:(-?)PT(\d+)M/', $alarms[0], $trigger);
+    $closes = $answer->simulation->pours[0]->startHour + $answer->simulation->pours[0]->recoatCloses;
+    expect((float) "{$trigger[1]}{$trigger[2]}" / 60.0)->toEqualWithDelta($closes - 2.0 - $answer->simulation->pours[1]->startHour, 0.01);
+    $unsealed = array_column($of(['/inclusions/0/sealed_coats' => 0])[0], 'UID', 'SUMMARY');
+    $sealed = array_column($events, 'UID', 'SUMMARY');
+    expect(array_diff($unsealed, $sealed))->toBe([])->and(array_diff($sealed, $unsealed))->toHaveCount(2);
+});
+
 it('keeps to the lines of RFC 5545 whatever a piece is called', function (): void {
     $title = 'Mörike; “on the moor”, \\ 12 × ' . str_repeat('größer ', 12) . 'BEGIN:VEVENT';
     $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/title' => $title]));

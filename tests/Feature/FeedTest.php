@@ -46,6 +46,8 @@ it('gives a calendar all that hands do, at an address that nobody guesses and on
     $says = saidBy($calendar, 'SUMMARY');
     expect(implode(' ', $says))->toContain('Cone\\, larch: Pour 1')
         ->and(saidBy($calendar, 'UID'))->toHaveCount(count($says))
+        ->and(array_unique(saidBy($calendar, 'URL')))->toBe([route('pieces.show', $this->piece)])
+        ->and($calendar)->toContain('It takes about')->toContain('BEGIN:VALARM')
         ->and(array_unique(saidBy($calendar, 'UID')))->toHaveCount(count($says));
 });
 

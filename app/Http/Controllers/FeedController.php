@@ -67,8 +67,12 @@ final class FeedController extends Controller
             $piece->clock(),
             $errand->start,
             $errand->start + $errand->hours,
-            "{$piece->piece->title}: {$piece->says($errand)}",
+            $piece->calendar()->summary($piece->piece->title, $errand->task),
             $errand->task->kind->value,
+            $piece->calendar()->description($errand->task, 60.0 * $errand->hours, $piece->mix($errand), $errand->closes),
+            $errand->closes,
+            is_finite($errand->closes) ? $piece->calendar()->alarm($errand->closes) : '',
+            route('pieces.show', $piece->piece),
         ), $piece->errands);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
+use App\Words\Figures;
 use App\Words\Words;
 use DateTimeImmutable;
+use Pensilis\Answer\Agenda;
 use Pensilis\Answer\PlanAnswer;
+use Pensilis\Quantity\UnitSystem;
 
 /**
  * What a plan, or a day of several, asks of its artist, as an iCalendar (RFC 5545): an event for each thing that hands do.
@@ -25,16 +28,22 @@ final readonly class Calendar
     public function of(PlanAnswer $answer): string
     {
         [$plan, $clock] = [$answer->plan, $answer->plan->studio->clock];
-        $events = [];
+        $says = new CalendarWords($this->words, new Figures(UnitSystem::Metric, $clock), $plan->studio->hours);
+        $mixes = $answer->mixes();
+        [$events, $closes] = [[], Agenda::of($answer)->closes()];
         foreach ($answer->tasks as $task) {
             if ($task->kind->isWork()) {
+                $last = $closes[$task->id] ?? INF;
                 $events[] = new CalendarEvent(
                     "{$plan->title} {$clock->iso(0.0)} {$task->id}",
                     $clock,
                     $task->start,
                     $task->end,
-                    "{$plan->title}: {$this->words->fact($task->what)}",
+                    $says->summary($plan->title, $task),
                     $task->kind->value,
+                    $says->description($task, $task->minutes(), $task->pour === null ? null : $mixes[$task->pour] ?? null, $last),
+                    $last,
+                    is_finite($last) ? $says->alarm($last) : '',
                 );
             }
         }
@@ -80,7 +89,19 @@ final readonly class Calendar
     {
         return [
             'BEGIN:VEVENT', 'UID:' . hash('xxh64', $event->key) . '@pensilis.invalid', 'DTSTAMP:' . $this->stamp->format('Ymd\THis\Z'),
-            ...$event->lines(), 'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind), 'END:VEVENT',
+            ...$event->lines(), 'SUMMARY:' . self::text($event->says), 'CATEGORIES:' . mb_strtoupper($event->kind),
+            ...($event->more === '' ? [] : ['DESCRIPTION:' . self::text($event->more)]),
+            ...($event->at === '' ? [] : ["URL:{$event->at}"]),
+            ...self::alarm($event),
+            'END:VEVENT',
+        ];
+    }
+
+    /** @return list<string> one before its window closes (section 3.6.6) */
+    private static function alarm(CalendarEvent $event): array
+    {
+        return $event->trigger() === '' ? [] : [
+            'BEGIN:VALARM', 'ACTION:DISPLAY', "TRIGGER:{$event->trigger()}", 'DESCRIPTION:' . self::text($event->alarm), 'END:VALARM',
         ];
     }
 

@@ -12,11 +12,18 @@ final readonly class CalendarEvent
 {
     private const LAST_YEAR = 9999;
 
+    /** So long before a window closes an alarm tells, h (memory). */
+    private const WARNED = 2.0;
+
     private const TIME = 'Ymd\THis';
 
     /**
-     * @param string $key  that stays the same when its times change
-     * @param float  $from hour of the plan
+     * @param string $key    that stays the same when its times change
+     * @param float  $from   hour of the plan
+     * @param string $more   what else is said of it
+     * @param float  $closes hour of the plan at which it can be begun for the last time; infinite where it may wait
+     * @param string $alarm  what is said before that
+     * @param string $at     address of the piece, where it has one
      */
     public function __construct(
         public string $key,
@@ -25,6 +32,10 @@ final readonly class CalendarEvent
         private float $to,
         public string $says,
         public string $kind,
+        public string $more = '',
+        private float $closes = INF,
+        public string $alarm = '',
+        public string $at = '',
     ) {}
 
     /** Whether it has a time, and one for which RFC 5545 has digits. */
@@ -52,6 +63,14 @@ final readonly class CalendarEvent
         [$start, $end] = array_map(fn(DateTimeImmutable $at): string => $at->format(self::TIME), $this->span());
 
         return ["DTSTART{$zone}:{$start}", "DTEND{$zone}:{$end}"];
+    }
+
+    /** From its begin until the alarm, as RFC 5545 writes it (section 3.3.6); nothing where none is wanted. */
+    public function trigger(): string
+    {
+        $minutes = is_finite($this->closes) ? (int) round(60.0 * ($this->closes - self::WARNED - $this->from)) : null;
+
+        return $minutes === null ? '' : ($minutes < 0 ? '-' : '') . 'PT' . abs($minutes) . 'M';
     }
 
     private function at(float $hour): DateTimeImmutable

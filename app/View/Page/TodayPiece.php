@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Interchange\Answers\CalendarWords;
 use App\Models\Piece;
 use App\Words\Figures;
 use App\Words\Words;
@@ -17,6 +18,7 @@ use Pensilis\Batching\PlannedMix;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Scheduling\WorkingHours;
 
 /** One piece as the day has it: its errands and phases, from what really happened on. */
 final readonly class TodayPiece
@@ -176,6 +178,12 @@ final readonly class TodayPiece
         $hours = $this->agenda?->studio->hours;
 
         return is_infinite($errand->closes) ? '' : $this->moment($hours?->lastQuarter($errand->closes) ?? $errand->closes);
+    }
+
+    /** What a calendar says of what is to be done. */
+    public function calendar(): CalendarWords
+    {
+        return new CalendarWords(new Words($this->system), $this->figures(), $this->agenda->studio->hours ?? WorkingHours::always());
     }
 
     public function moment(float $hour): string
