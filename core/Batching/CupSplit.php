@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 /**
- * Into how many cups a batch goes so that none outlives its life before it is poured; equal cups, one after another.
+ * Into how many cups a batch goes so that its device takes each and none outlives its life before it is poured; equal cups, one after
+ * another.
  *
  * Stirring takes 5 min, standing as the resin allows, pouring a minute for each 100 g (memory).
  */
@@ -27,11 +28,11 @@ final readonly class CupSplit
      */
     public static function of(Batch $batch, CupLife $life, float $standing, float $room): self
     {
-        for ($cups = 1;; $cups++) {
+        for ($cups = max(1, $batch->goes() ?? 1);; $cups++) {
             $grams = $batch->mixed() / $cups;
             $needed = self::STIRRING + $standing + self::POURING * $grams;
             $lasts = $life->of($grams, $room);
-            if ($lasts >= $needed || $cups === self::MOST) {
+            if ($lasts >= $needed || $cups >= self::MOST) {
                 return new self($cups, $grams, $lasts, $needed);
             }
         }

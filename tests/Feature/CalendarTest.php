@@ -53,7 +53,7 @@ it('writes an event for all that hands do, at local times', function (): void {
         ->and($calendar)->toStartWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:")->toEndWith("END:VCALENDAR\r\n");
 });
 
-it('says below each event what is weighed and set, warns before its window closes, and keeps its name when others are inserted', function (): void {
+it('says what is weighed and set, warns before a window closes, and names events alike when others are inserted', function (): void {
     $of = function (array $changes = []): array {
         $answer = (new Planner(new SharedCalibrations()))->judge(Plans::read($changes, Plans::coneWithPours()));
         $text = (new Calendar(Words::metric(), new DateTimeImmutable()))->of($answer);

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
+use App\Interchange\PlanFile\PlanFile;
+use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\LeftCup;
 use Symfony\Component\Process\Process;
 use Tests\Meshes;
 use Tests\Plans;
@@ -231,4 +235,23 @@ it('plans several pieces on one bench, so that none wants hands that another has
     [$code, , $errors] = command('plan', $document, '/nowhere.json');
     expect($code)->toBe(2)->and($errors)->toContain('/nowhere.json');
     array_map(unlink(...), $files);
+});
+
+it('divides a mix into as many cups on the page, on the sheet and on the command line', function (): void {
+    // 2 kg, of which a scale takes 1.5 at once.
+    $large = Plans::changed([
+        '/vessel/diameter_mm' => 260, '/vessel/height_mm' => 60, '/studio/scale_limit_g' => 1500, '/inclusions/0/sealed_coats' => 0,
+    ], Plans::coneWithPours());
+    [, $batch] = command('batch', $large);
+    [, $simulated] = command('simulate', $large);
+    expect(array_map(fn(array $pour): int => count($pour['splits']), $batch['pours']))->toBe([1, 1, 2]);
+    [$user, $piece] = $this->signedIn($large);
+    resolve(Answers::class)->find($piece, $user);
+    $this->get("/pieces/{$piece->id}/pours/2")->assertOk()->assertSee('Split it into 2 cups');
+    $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Make 2 mixes');
+    // What a cup left full comes to is that of one of the two.
+    $each = array_sum(array_intersect_key($batch['pours'][2]['splits'][0], ['a_g' => 1, 'b_g' => 1]));
+    $plan = PlanFile::plan($large);
+    $cup = LeftCup::of((new CalibrationMemory())->calibrated($plan->resin()), 1e-3 * $each, $plan->ambient, 3600.0 * 144);
+    expect($simulated['pours'][2]['cup_peak_celsius'])->toEqualWithDelta($cup->peakCelsius, 0.5);
 });

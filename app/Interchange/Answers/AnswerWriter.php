@@ -8,9 +8,8 @@ use App\Words\Words;
 use Pensilis\Answer\Moved;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Batching\Batch;
-use Pensilis\Batching\CupLife;
-use Pensilis\Batching\CupSplit;
 use Pensilis\Batching\OneMix;
+use Pensilis\Bench\Cups;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
@@ -24,7 +23,6 @@ use Pensilis\Layout\SideAppearance;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Viewed;
 use Pensilis\Scheduling\Joint;
-use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
@@ -50,9 +48,10 @@ final class AnswerWriter
         $pours = [];
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
-            $largest = 1e-3 * $pour->batch->mixed() / ($pour->batch->goes() ?? 1);
+            $resin = $store->calibrated($pour->resin);
+            $largest = 1e-3 * Cups::of($simulation->plan, $pour, $resin, $heat->startHour)->gramsEach;
             $cup = $largest <= 0.0 ? null
-                : LeftCup::of($store->calibrated($pour->resin), $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
+                : LeftCup::of($resin, $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
             $pours[] = [
                 'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
@@ -151,7 +150,7 @@ final class AnswerWriter
                     $plan->setup->pieces,
                 ),
                 'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
-                'splits'       => self::splits($pour, $plan, $store),
+                'splits'       => self::splits($pour, $plan, $store, $plan->pours[$k]->startHour ?? 0.0),
                 ...($pour->coat->isColoured() ? ['portions' => self::portions($pour)] : []),
                 'held_back_g'     => $pour->batch->held,
                 'top_up_g'        => $pour->batch->topUp,
@@ -179,14 +178,9 @@ final class AnswerWriter
     }
 
     /** @return list<array{a_g: float, b_g: float}> */
-    private static function splits(LaidPour $pour, Plan $plan, CalibrationStore $store): array
+    private static function splits(LaidPour $pour, Plan $plan, CalibrationStore $store, float $start): array
     {
-        $cups = CupSplit::of(
-            $pour->batch,
-            new CupLife($store->calibrated($pour->resin)),
-            60.0 * Session::standingMinutes($pour->resin->sheet->working),
-            $plan->ambient->at(0.0),
-        )->cups;
+        $cups = Cups::of($plan, $pour, $store->calibrated($pour->resin), $start)->cups;
 
         return array_fill(0, $cups, ['a_g' => $pour->batch->a() / $cups, 'b_g' => $pour->batch->b() / $cups]);
     }

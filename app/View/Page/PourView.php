@@ -7,10 +7,10 @@ namespace App\View\Page;
 use App\Models\Vessel;
 use App\Words\Words;
 use Pensilis\Batching\Batch;
-use Pensilis\Batching\CupLife;
 use Pensilis\Batching\CupSplit;
 use Pensilis\Batching\Leftover;
 use Pensilis\Batching\WeighedMix;
+use Pensilis\Bench\Cups;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Layout\LaidPour;
@@ -19,7 +19,6 @@ use Pensilis\Quantity\Figure;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Viscosity;
-use Pensilis\Scheduling\Session;
 use Pensilis\Settling\Sinking;
 use Pensilis\Vessel\Vessel as Shape;
 
@@ -43,12 +42,7 @@ final readonly class PourView
     {
         $this->coat = $piece->coat($index);
         $this->findings = (new BatchJudge($pour->batch, $index))->findings();
-        $this->cups = CupSplit::of(
-            $pour->batch,
-            new CupLife($resin),
-            60.0 * Session::standingMinutes($pour->resin->sheet->working),
-            $piece->plan->ambient->at(3600.0 * $this->startHour()),
-        );
+        $this->cups = Cups::of($piece->plan, $pour, $resin, $this->startHour());
     }
 
     public function startHour(): float
@@ -67,7 +61,7 @@ final readonly class PourView
     /** What is in a cup of it, g. */
     public function cupGrams(): float
     {
-        return $this->pour->batch->mixed() / $this->cups->cups;
+        return $this->cups->gramsEach;
     }
 
     /** @return array{string, string} A and B as the device shows them */

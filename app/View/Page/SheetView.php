@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Interchange\Answers\Answers;
 use App\Words\Words;
 use Pensilis\Bench\ActKind;
+use Pensilis\Bench\Cups;
 use Pensilis\Bench\PourActs;
 use Pensilis\Bench\Step;
 use Pensilis\Fact\Fact;
@@ -21,7 +23,7 @@ use Pensilis\Thermal\SimulatedPour;
 /** The sheet that is taken to the bench: what is done before, each pour in the order of the work, what comes after. */
 final readonly class SheetView
 {
-    public function __construct(public PieceView $view) {}
+    public function __construct(public PieceView $view, private Answers $answers) {}
 
     /** Whether there is anything to pour. */
     public function isReady(): bool
@@ -157,7 +159,7 @@ final readonly class SheetView
             $doses = $pour->coat->isColoured() ? ActKind::Colour : ActKind::Mix;
             $steps = [
                 ...$steps,
-                ...($act->kind === ActKind::Mix ? $this->lines($pour, 'mix', $this->mixes($pour)) : []),
+                ...($act->kind === ActKind::Mix ? $this->lines($pour, 'mix', $this->mixes($pour, $heat)) : []),
                 ...($act->kind === $doses ? $this->lines($pour, 'cup', $this->cups($k)) : []),
             ];
         }
@@ -200,10 +202,10 @@ final readonly class SheetView
         return Words::say($view->plan->setup->making->isKept() ? 'sheet.ground' : 'sheet.floor');
     }
 
-    /** @return list<string> a step of its own where the device does not take it at once */
-    private function mixes(LaidPour $pour): array
+    /** @return list<string> a step of its own where it goes into several cups */
+    private function mixes(LaidPour $pour, SimulatedPour $heat): array
     {
-        $goes = $pour->batch->goes() ?? 1;
+        $goes = Cups::of($this->view->plan, $pour, $this->answers->calibrated($pour->resin), $heat->startHour)->cups;
         [$a, $b] = $pour->batch->readings();
         $reading = fn(float $amount): string => $this->view->figures->reading($pour->batch->device, $amount / $goes);
 
