@@ -6,15 +6,18 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Pensilis\Record\EventKind;
 
 /**
- * One mix as it really was: what was mixed, what cup and stick kept, what was over and could still be poured. Grams.
+ * One mix as it really was, as the record has it: what was mixed, what cup and stick kept, what was over and could still be poured. Grams.
  *
  * @property int                    $id
+ * @property string                 $event      of it in the record
  * @property int                    $studio_id
  * @property string                 $piece_id
- * @property int                    $pour       its number from 0 when it was mixed
  * @property string                 $pour_id    id of the pour, whatever its number has become
+ * @property string                 $cup        names it among the mixes of its pour
  * @property string                 $resin      name
  * @property float                  $mixed_g
  * @property float                  $kept_g
@@ -30,7 +33,9 @@ final class Mixing extends Model
 
     public const CLARITY = ['clear', 'haze', 'yellow'];
 
-    protected $fillable = ['studio_id', 'pour', 'pour_id', 'resin', 'mixed_g', 'kept_g', 'over_g', 'taken', 'bubbles', 'clarity'];
+    public $timestamps = false;
+
+    protected $table = 'mixes';
 
     /** @return array<string, string> what came of it, as its form shows it */
     public function cameOut(): array
@@ -38,18 +43,45 @@ final class Mixing extends Model
         return ['bubbles' => $this->bubbles ?? '', 'clarity' => $this->clarity ?? ''];
     }
 
+    /** @param array<string, string> $judged what came of it; nothing where that is not said */
+    public function judge(array $judged): void
+    {
+        $said = array_filter($judged, fn(string $one): bool => $one !== '');
+        if ($said === array_filter($this->cameOut(), fn(string $one): bool => $one !== '')) {
+            return;
+        }
+        Event::note($this->piece(), EventKind::Judged, ['pour' => $this->pour_id, 'cup' => $this->cup] + $said);
+    }
+
     /** Puts back on the shelf what it took, and is as if it had not been. */
     public function takeBack(): void
     {
-        foreach ($this->taken ?? [] as $supply => $grams) {
-            Supply::withTrashed()->where('studio_id', $this->studio_id)->find($supply)?->use(-$grams);
-        }
-        $this->delete();
+        DB::transaction(function (): void {
+            foreach ($this->taken ?? [] as $supply => $grams) {
+                Supply::withTrashed()->where('studio_id', $this->studio_id)->find($supply)?->use(-$grams);
+            }
+            $kept = Event::query()->counting()->where('piece_id', $this->piece_id)->where('kind', EventKind::Kept)
+                ->where('pour', $this->pour_id)->where('cup', $this->cup)->pluck('id')->all();
+            foreach ([...$kept, $this->event] as $event) {
+                Event::note($this->piece(), EventKind::TakenBack, ['event' => $event]);
+            }
+        });
+    }
+
+    /** The number that its pour has now; null where there is none any more. */
+    public function pour(): ?int
+    {
+        return $this->piece()->numbers()[$this->pour_id] ?? null;
+    }
+
+    private function piece(): Piece
+    {
+        return Piece::withTrashed()->with('studio')->findOrFail($this->piece_id);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['taken' => 'json'];
+        return ['taken' => 'json', 'created_at' => 'datetime', 'mixed_g' => 'float', 'kept_g' => 'float', 'over_g' => 'float'];
     }
 }

@@ -17,10 +17,14 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Finding\Finding as Found;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Record\Event as Happening;
+use Pensilis\Record\EventKind;
+use Pensilis\Record\Record;
 use Pensilis\Scheduling\Happened;
 
 /**
@@ -80,15 +84,43 @@ final class Piece extends Model
     public function happened(?Plan $plan = null, float $now = 0.0): Happened
     {
         [$plan, $clock] = [$plan ?? $this->plan(), $this->plan()->studio->clock];
-        [$begun, $numbers] = [[], array_flip(GivenPour::ids($plan->pours))];
-        foreach ($clock->isSet() ? $this->mixings()->latest('id')->get(['pour_id', 'created_at']) : [] as $one) {
-            if (isset($numbers[$one->pour_id])) {
-                $begun[$numbers[$one->pour_id]] = $clock->hourAt($one->created_at);
-            }
-        }
-        ksort($begun);
+        $begun = $clock->isSet() ? $this->record($plan)->progress($plan, $now)->happened()->begun : [];
 
         return $begun === [] ? new Happened(now: $now) : new Happened($begun, $clock->hourAt(now()));
+    }
+
+    /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there. */
+    public function record(Plan $plan): Record
+    {
+        $numbers = array_flip(GivenPour::ids($plan->pours));
+        $rows = $this->events()->oldest('seq')->get()->all();
+
+        return Record::of(array_map(fn(Event $one): Happening => $one->happened($numbers, $plan->studio->clock), array_values($rows)));
+    }
+
+    /** What keeps a pour from being noted as begun now; null where nothing does. */
+    public function disorder(LaidPour $pour): ?Found
+    {
+        $plan = $this->plan();
+        if (!isset($this->numbers()[$pour->id]) || !$plan->studio->clock->isSet()) {
+            return null;
+        }
+        $now = $plan->studio->clock->hourAt(now());
+        $next = new Happening('', '', EventKind::Mixed, $now, $this->numbers()[$pour->id]);
+
+        return $this->record($plan)->disorderOf($next, $plan, $now);
+    }
+
+    /** @return array<string, int> of the pours that it gives, by their ids */
+    public function numbers(): array
+    {
+        return $this->makesPlan() ? array_flip(GivenPour::ids($this->plan()->pours)) : [];
+    }
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
     }
 
     /** A name of what it says, without reading it. */
@@ -135,7 +167,7 @@ final class Piece extends Model
     }
 
     /**
-     * Takes a document; the title goes with it.
+     * Takes a document; the title goes with it. What happened is no part of it: that is only added to.
      *
      * @param array<string, mixed> $document that makes a plan
      */
@@ -143,7 +175,9 @@ final class Piece extends Model
     {
         $title = $document['title'] ?? '';
 
-        return $this->fill(['document' => PlanFile::tidy($document), 'title' => is_string($title) ? $title : '']);
+        $document = array_diff_key(PlanFile::tidy($document), ['record' => 1]);
+
+        return $this->fill(['document' => $document, 'title' => is_string($title) ? $title : '']);
     }
 
     /**
@@ -295,21 +329,18 @@ final class Piece extends Model
     /**
      * Writes a mix down, and takes what it used off the shelf.
      *
-     * @param int                                                 $number of the pour, from 0
      * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
-     * @param array<string, float>                                $uses   g, or how many, by name
+     * @param array<string, float>                                $uses  g, or how many, by name
      */
-    public function keepMix(Studio $studio, LaidPour $pour, int $number, array $grams, array $uses): void
+    public function keepMix(Studio $studio, LaidPour $pour, array $grams, array $uses, ?Carbon $at = null): void
     {
-        DB::transaction(function () use ($studio, $pour, $number, $grams, $uses): void {
+        DB::transaction(function () use ($studio, $pour, $grams, $uses, $at): void {
             $taken = $studio->useUpByPour();
             foreach ($uses as $name => $used) {
                 $taken += $studio->useUp($name, $used);
             }
-            $this->mixings()->create($grams + [
-                'studio_id' => $this->studio_id, 'pour' => $number, 'pour_id' => $pour->id, 'resin' => $pour->resin->name,
-                'taken'     => $taken,
-            ]);
+            $mixes = $this->events()->where('kind', EventKind::Mixed)->where('pour', $pour->id)->count();
+            Event::mix($this, ['pour' => $pour->id, 'cup' => 'm' . ($mixes + 1), 'resin' => $pour->resin->name] + $grams, $taken, $at);
         });
     }
 

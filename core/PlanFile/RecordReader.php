@@ -69,15 +69,43 @@ final readonly class RecordReader
         return (new self($plan, new Problems()))->progress(Node::root($document)->maybeChild('record'), $now);
     }
 
+    /**
+     * The events of a plan file as they stand there.
+     *
+     * @param array<array-key, mixed> $document
+     *
+     * @return array<int, Event> by their places
+     *
+     * @throws PlanRefused
+     */
+    public static function events(array $document, Plan $plan): array
+    {
+        $reader = new self($plan, new Problems());
+        $events = $reader->read(Node::root($document)->maybeChild('record'));
+        $reader->problems->throwIfAny();
+
+        return $events;
+    }
+
+    /** @return array<int, Event> by their places, the same one twice once */
+    private function read(Node $root): array
+    {
+        $nodes = $this->problems->attempt($root->at('events'), fn(): array => $this->problems->few($root, 'events', self::MOST));
+        [$events, $known] = [[], []];
+        foreach ($nodes ?? [] as $n => $node) {
+            $event = $this->problems->attempt($node->pointer, fn(): Event => $this->event($node));
+            if ($event !== null && $this->isNew($event, $known)) {
+                $events[$n] = $event;
+            }
+        }
+
+        return $events;
+    }
+
     /** @throws PlanRefused */
     private function progress(Node $root, ?float $now): Progress
     {
-        $nodes = $this->problems->attempt($root->at('events'), fn(): array => $this->problems->few($root, 'events', self::MOST));
-        $events = [];
-        foreach ($nodes ?? [] as $node) {
-            $event = $this->problems->attempt($node->pointer, fn(): Event => $this->event($node));
-            $events = $event === null ? $events : $this->joined($events, $event);
-        }
+        $events = $this->read($root);
         $away = count(array_filter($events, fn(Event $one): bool => $one->span !== []));
         if ($away > self::MOST_AWAY) {
             $this->problems->add(Code::TooManyEntries, $root->at('events'), [
@@ -96,24 +124,23 @@ final readonly class RecordReader
     }
 
     /**
-     * With one more; the same one twice is one.
+     * Whether it was not told before; that it takes back only what was.
      *
-     * @param array<array-key, Event> $events
-     *
-     * @return array<array-key, Event>
+     * @param array<string, Event> $known by their ids
      */
-    private function joined(array $events, Event $event): array
+    private function isNew(Event $event, array &$known): bool
     {
-        $before = $event->id === '' ? null : $events["id {$event->id}"] ?? null;
+        $before = $event->id === '' ? null : $known["id {$event->id}"] ?? null;
         if ($before !== null && array_diff_key((array) $event, ['pointer' => 1]) !== array_diff_key((array) $before, ['pointer' => 1])) {
             $this->problems->add(Code::SameEvent, "{$event->pointer}/id", names: ['id' => $event->id]);
         }
         $target = $event->says['event'] ?? '';
-        if ($event->kind === EventKind::TakenBack && !isset($events["id {$target}"])) {
+        if ($event->kind === EventKind::TakenBack && !isset($known["id {$target}"])) {
             $this->problems->add(Code::UnknownEvent, "{$event->pointer}/event", names: ['id' => $target]);
         }
+        $known += $event->id === '' ? [] : ["id {$event->id}" => $event];
 
-        return $event->id === '' ? [...$events, $event] : $events + ["id {$event->id}" => $event];
+        return $before === null;
     }
 
     /** @throws ImpossibleValue|MissingKey */

@@ -26,6 +26,7 @@ enum EventKind: string
     case Decorated = 'decorated';
     case Demolded = 'demolded';
     case Finished = 'finished';
+    case Judged = 'judged';
     case Mishap = 'mishap';
     case Pictured = 'pictured';
     case Skipped = 'skipped';
@@ -42,7 +43,7 @@ enum EventKind: string
         return match ($this) {
             self::Prepared => ['step'],
             self::Weighed  => ['pour', 'part', 'g'],
-            self::Mixed, self::Poured, self::Passed, self::Covered, self::Gelled, self::Sanded, self::Decorated => ['pour'],
+            self::Mixed, self::Poured, self::Passed, self::Covered, self::Gelled, self::Sanded, self::Decorated, self::Judged => ['pour'],
             self::Coloured => ['pour', 'colour'],
             self::Kept, self::TippedOff => ['pour', 'g'],
             self::Placed    => ['object'],
@@ -63,7 +64,9 @@ enum EventKind: string
     {
         return match ($this) {
             self::Weighed, self::Passed, self::Decorated => ['cup', 'how'],
-            self::Mixed, self::Poured => ['cup', 'g'],
+            self::Mixed    => ['cup', 'g', 'resin'],
+            self::Poured   => ['cup', 'g'],
+            self::Judged   => ['cup', 'bubbles', 'clarity'],
             self::Coloured => ['cup', 'drops', 'g'],
             self::Kept, self::TippedOff => ['cup', 'for'],
             self::Placed => ['pour', 'how'],

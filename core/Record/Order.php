@@ -68,7 +68,7 @@ final readonly class Order
             return null;
         }
         if ($event->kind->begins()) {
-            $missing = array_values(array_diff(range(0, max(0, $k - 1)), array_keys($poured)))[0] ?? null;
+            $missing = array_values(array_diff(range(0, max(0, $k - 1)), array_keys($begun)))[0] ?? null;
             $again = $event->kind === EventKind::Poured ? $poured[$k] ?? [] : [];
 
             return match (true) {

@@ -50,6 +50,14 @@ final readonly class Record
         return (new Order(GivenPour::ids($plan->pours), $now))->disorders($this->events);
     }
 
+    /** What makes it impossible that something happens next, at the end of all that did; null where nothing does. */
+    public function disorderOf(Event $next, Plan $plan, float $now): ?Finding
+    {
+        $found = (new Order(GivenPour::ids($plan->pours), $now))->disorders([...$this->events, $next]);
+
+        return array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === $next->pointer))[0] ?? null;
+    }
+
     /** What comes of it, by a moment, h of the plan. */
     public function progress(Plan $plan, float $now): Progress
     {

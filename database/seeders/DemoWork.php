@@ -44,16 +44,15 @@ final class DemoWork
         $view = new PieceView($piece, $studio->units, $answers->kept($piece));
         $pour = new PourView($view, $view->pour($k), $k, $answers->calibrated($view->pour($k)->resin));
         $grams = round($view->pour($k)->batch->mixed() + 0.3, 1);
-        $piece->keepMix(
-            $studio,
-            $pour->pour,
-            $k,
-            ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
-            $pour->uses($grams),
-        );
         // Mixed when it was poured, and not while the demo was made.
         $answer = $answers->kept($piece);
         $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
-        $piece->mixings()->where('pour_id', $pour->pour->id)->update(['created_at' => min(now(), Carbon::instance($at ?? now())->utc())]);
+        $piece->keepMix(
+            $studio,
+            $pour->pour,
+            ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
+            $pour->uses($grams),
+            min(now(), Carbon::instance($at ?? now())->utc()),
+        );
     }
 }

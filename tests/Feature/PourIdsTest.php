@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\PlanFile\PlanFile;
-use App\Models\Piece;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
+use Tests\Mixes;
 use Tests\Plans;
 
 beforeEach(function (): void {
@@ -35,6 +33,7 @@ beforeEach(function (): void {
 
 it('leaves a mix and a tick with their pour, whatever is divided, exchanged, joined, taken out or undone around it', function (): void {
     expect(($this->depths)())->toEqual([14, 12, 34]);
+    Mixes::of($this->piece);
     ($this->mix)(1);
     preg_match_all('/value="([^"]+)"\s+data-tick/', (string) $this->get("{$this->path}/sheet")->getContent(), $steps);
     $fill = array_values(array_filter($steps[1], fn(string $step): bool => str_ends_with($step, ' fill')))[1];
@@ -44,7 +43,7 @@ it('leaves a mix and a tick with their pour, whatever is divided, exchanged, joi
     ($this->shape)(0, 'split');
     expect(($this->depths)())->toEqual([7, 7, 12, 34])->and(($this->mixed)())->toBe([2])
         ->and(($this->ticked)())->toStartWith('Pour 12 mm deep, up to 26 mm')
-        ->and(array_keys($this->piece->happened()->begun))->toBe([2]);
+        ->and(array_keys($this->piece->happened()->begun))->toBe([0, 2]);
     ($this->shape)(2, 'lower');
     expect(($this->depths)())->toEqual([7, 12, 7, 34])->and(($this->mixed)())->toBe([1])
         ->and(($this->ticked)())->toStartWith('Pour 12 mm deep, up to 19 mm');
@@ -57,11 +56,12 @@ it('leaves a mix and a tick with their pour, whatever is divided, exchanged, joi
     expect(($this->depths)())->toEqual([14, 12, 34])->and(($this->mixed)())->toBe([1]);
     // What is gone takes its mix along; nobody else gets it.
     ($this->shape)(1, 'remove');
-    expect(($this->mixed)())->toBe([])->and($this->piece->happened()->begun)->toBe([])->and(($this->ticked)())->toBe('');
+    expect(($this->mixed)())->toBe([])->and(array_keys($this->piece->happened()->begun))->toBe([0])->and(($this->ticked)())->toBe('');
 });
 
 it('gives what is new an id of its own, also where one like it was taken out before', function (): void {
     ($this->shape)(0, 'split');
+    Mixes::of($this->piece->refresh());
     ($this->mix)(1);
     ($this->shape)(1, 'remove');
     ($this->shape)(0, 'split');
@@ -99,27 +99,8 @@ it('keeps the ids of pours in plan files, and refuses the same one twice', funct
     expect(fn() => PlanFile::plan($twice))->toThrow(Pensilis\PlanFile\PlanRefused::class, '/pours/1/id');
 });
 
-it('takes what was noted by numbers over to ids, and back', function (): void {
-    $migration = require database_path('migrations/2026_12_01_030000_name_pours_by_ids.php');
-    $migration->down();
-    expect(Schema::hasColumn('mixings', 'pour_id'))->toBeFalse();
-    $ticks = [
-        'after 1', 'before 0 prepare', 'kit kit.scale', 'pour 1 act.mix 0', 'pour 2 act.bubbles-first.warm-air 0', 'pour 2 pour',
-        'pour 3 cup 0', 'ready dust',
-    ];
-    $piece = $this->piece->id;
-    DB::table('ticks')->insert(array_map(fn(string $step): array => ['piece_id' => $piece, 'step' => $step], $ticks));
-    DB::table('mixings')->insert([
-        ['studio_id' => $this->user->studio_id, 'piece_id' => $piece, 'pour' => 1, 'resin' => 'Slow', 'mixed_g' => 77, 'kept_g' => 4],
-        ['studio_id' => $this->user->studio_id, 'piece_id' => $piece, 'pour' => 9, 'resin' => 'Slow', 'mixed_g' => 78, 'kept_g' => 4],
-    ]);
-    $migration->up();
-    $ids = array_map(fn(LaidPour $pour): string => $pour->id, Layout::given(Piece::query()->findOrFail($piece)->plan())->pours);
-    expect(DB::table('mixings')->oldest('id')->pluck('pour_id')->all())->toBe([$ids[1], 'pour 10'])
-        ->and(DB::table('ticks')->pluck('step')->all())->toContain("{$ids[0]} mix", "{$ids[1]} fill", "{$ids[2]} cup 0", 'ready dust')
-        ->not->toContain('after 1', 'before 0 prepare', 'pour 2 pour');
-    $migration->down();
-    expect(DB::table('ticks')->orderBy('step')->pluck('step')->all())->toBe($ticks)
-        ->and(DB::table('mixings')->oldest('id')->pluck('pour')->all())->toBe([1, 9]);
-    $migration->up();
+it('notes no pour on one that is not noted, and says which', function (): void {
+    $this->from("{$this->path}/pours/2")->post("{$this->path}/pours/2/mixings", ['mixed' => '200 g', 'kept' => '4 g'])
+        ->assertSessionHasErrors(['mixed' => 'Pour 3 cannot come before pour 1, which is not noted as poured by then. Note that one first.']);
+    expect($this->piece->events()->count())->toBe(0);
 });

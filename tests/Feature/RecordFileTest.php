@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Zoned;
+use App\Models\Piece;
+use Illuminate\Http\UploadedFile;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\RecordReader;
 use Tests\Plans;
@@ -17,7 +19,7 @@ function recorded(): array
             ['id' => '01KB0', 'kind' => 'weighed', 'at' => '2026-03-02T08:55', 'pour' => 'ground', 'part' => 'a', 'g' => 69.1],
             ['id' => '01KB1', 'kind' => 'mixed', 'at' => '2026-03-02T09:00', 'pour' => 'ground', 'g' => 9],
             ['id' => '01KB2', 'kind' => 'poured', 'at' => '2026-03-02T09:20', 'pour' => 'ground', 'note' => "by\nthe window"],
-            ['id' => '01KB3', 'kind' => 'probe', 'at' => '2026-03-02T12:00', 'pour' => 0, 'series' => [[0.5, 21.4]], 'z_mm' => 7],
+            ['id' => '01KB3', 'kind' => 'probe', 'at' => '2026-03-02T12:00', 'pour' => 'ground', 'series' => [[0.5, 21.4]]],
             ['id' => '01KB4', 'kind' => 'room', 'at' => '2026-03-02T20:00', 'celsius' => 17.0, 'rh_pct' => 48],
             ['id' => '01KB5', 'kind' => 'poured', 'at' => '2026-03-05T21:00', 'pour' => 'middle'],
             ['id' => '01KB6', 'kind' => 'away', 'from' => '2026-03-08T06:00', 'to' => '2026-03-09T06:00'],
@@ -26,11 +28,22 @@ function recorded(): array
 }
 
 it('keeps the record of a plan file whole through import, changes and export, and folds it to the same', function (): void {
-    [$user, $piece] = $this->signedIn(recorded());
+    $this->actingAs($this->member());
+    $upload = fn(array $document) => $this->post('/pieces/files', [
+        'file' => UploadedFile::fake()->createWithContent('cone.pensilis.json', (string) json_encode($document)),
+    ])->assertSessionHasNoErrors();
+    // Twice: what one piece was told is not told to the other.
+    $upload(recorded());
+    $upload(recorded());
+    $piece = Piece::query()->latest('id')->firstOrFail();
     $this->patch("/pieces/{$piece->id}", ['f' => ['/pours/2/depth_mm' => '33 mm']])->assertSessionHasNoErrors();
+    $this->post("/pieces/{$piece->id}/steps", ['step' => 'back']);
+    $this->post("/pieces/{$piece->id}/steps", ['step' => 'forth']);
     $exported = PlanFile::decode((string) $this->get("/pieces/{$piece->id}/file")->assertOk()->getContent());
     $folded = fn(array $document): string => hash('sha256', serialize(RecordReader::ofPlan($document, PlanFile::plan($document))));
-    expect($exported['record'])->toEqual(recorded()['record'])
+    $events = array_map(fn(array $one): array => array_diff_key($one, ['noted_at' => 1]), $exported['record']['events']);
+    expect($events)->toEqual(recorded()['record']['events'])->and($exported['pours'][2]['depth_mm'])->toEqual(33)
+        ->and(array_column($exported['record']['events'], 'noted_at'))->toHaveCount(7)
         ->and($folded($exported))->toBe($folded(Plans::changed(['/pours/2/depth_mm' => 33], recorded())));
 });
 

@@ -11,6 +11,7 @@ use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\View\Page\SupplyView;
 use Illuminate\Http\UploadedFile;
+use Tests\Mixes;
 use Tests\Plans;
 
 /** A resin whose sheet closes its recoat window before it opens, as a table. */
@@ -116,6 +117,7 @@ it('counts the shelf down by what is mixed, and says before it runs out', functi
     $this->get("/pieces/{$piece->id}")->assertSee('Slow deep-cast: the shelf has 500.0 g, the piece takes')->assertSee('then it runs low');
     $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
     expect($resin->refresh()->stock)->toEqual(400)->and($ink->refresh()->stock)->toEqual(10);
+    Mixes::of($piece, pour: 1);
     $this->post("/pieces/{$piece->id}/pours/2/mixings", ['mixed' => '240 g', 'kept' => '4 g']);
     // Blue fills two segments of 29.2 % of 216.3 ml less the cone's part, at 0.1 drops of 0.05 ml and 0.9 g/ml in 10 ml.
     expect($resin->refresh()->stock)->toEqual(160)->and(10 - $ink->refresh()->stock)->toBeGreaterThan(0.05)->toBeLessThan(0.07);
@@ -315,7 +317,7 @@ it('D15 uses up gloves by the pour and things by their name, and puts them back'
     }
     expect($gloves->refresh()->stock)->toBe(14.0)->and($cones->refresh()->stock)->toBe(8.0);
     $this->get('/shelf/objects')->assertSee('the larch by the gate');
-    $piece->mixings()->where('pour', 1)->oldest('id')->first()->takeBack();
+    $piece->mixings()->where('cup', 'm1')->latest('id')->first()->takeBack();
     expect($gloves->refresh()->stock)->toBe(16.0)->and($cones->refresh()->stock)->toBe(9.0);
 });
 

@@ -11,6 +11,7 @@ use Pensilis\Answer\Planner;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Tests\Facts;
+use Tests\Mixes;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
@@ -30,10 +31,12 @@ beforeEach(function (): void {
     };
     $this->answer = fn(Piece $piece): PlanAnswer => resolve(Answers::class)->kept($piece);
     $this->at = fn(float $hour) => Carbon::parse('2026-03-02 08:00')->addMinutes((int) round(60.0 * $hour));
-    $this->mixed = fn(Piece $piece, float $hour) => $piece->mixings()->create([
-        'studio_id' => $this->user->studio_id, 'pour' => 0, 'pour_id' => ($this->answer)($piece)->layout->pours[0]->id, 'resin' => 'Slow',
-        'mixed_g'   => 90, 'kept_g' => 4, 'over_g' => 0,
-    ])->forceFill(['created_at' => ($this->at)($hour)])->save();
+    $this->mixed = fn(Piece $piece, float $hour, int $pour = 0) => Mixes::of(
+        $piece,
+        ($this->answer)($piece)->layout,
+        $pour,
+        ($this->at)($hour),
+    );
 });
 
 afterEach(fn() => Carbon::setTestNow());
@@ -218,9 +221,8 @@ it('does not call it a clash that sealing could wait for a pour', function (): v
 
 it('asks nothing more of a piece that an order says is made', function (): void {
     $piece = ($this->planned)($this->cone, 'Made');
-    foreach (($this->answer)($piece)->layout->pours as $k => $pour) {
-        ($this->mixed)($piece, 1.0 + $k);
-        $piece->mixings()->latest('id')->first()?->update(['pour' => $k, 'pour_id' => $pour->id]);
+    foreach (array_keys(($this->answer)($piece)->layout->pours) as $k) {
+        ($this->mixed)($piece, 1.0 + $k, $k);
     }
     Carbon::setTestNow(($this->at)(24.0 * 90));
     $this->get('/today')->assertSee('Made')->assertSee('Demold');

@@ -16,15 +16,13 @@ use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Scheduling\Task;
+use Tests\Mixes;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
 beforeEach(function (): void {
     $this->poured = fn(Piece $piece): Plan => $piece->plan()->poured(Draft::of($piece->plan())->layout->asGiven());
-    $this->mixed = fn(Piece $piece) => $piece->mixings()->create([
-        'studio_id' => $piece->studio_id, 'pour' => 0, 'pour_id' => Draft::of($piece->plan())->layout->pours[0]->id,
-        'resin'     => 'Slow', 'mixed_g' => 90, 'kept_g' => 4, 'over_g' => 0,
-    ]);
+    $this->mixed = fn(Piece $piece) => Mixes::of($piece);
 });
 
 afterEach(fn() => Carbon::setTestNow());

@@ -31,10 +31,10 @@ final class MixingController extends Controller
                     'now' => Words::say($now === '' ? 'pour.came-out.unsaid' : "pour.came-out.{$what}-of.{$now}"),
                 ]),
             );
-            $found->update(array_map(fn(string $said): ?string => $said === '' ? null : $said, $changed));
+            $found->judge(array_replace($found->cameOut(), $changed));
         });
 
-        return redirect()->route('pours.show', [$found->piece_id, $found->pour])->with('said', __('said.came-out'));
+        return self::pour($found)->with('said', __('said.came-out'));
     }
 
     public function destroy(int $mixing): RedirectResponse
@@ -52,6 +52,15 @@ final class MixingController extends Controller
 
         return $taken === null
             ? back(fallback: route('pieces.index', absolute: false))->with('said', __('said.unmixed-already'))
-            : redirect()->route('pours.show', [$taken->piece_id, $taken->pour])->with('said', __('said.unmixed'));
+            : self::pour($taken)->with('said', __('said.unmixed'));
+    }
+
+    /** To where its pour is now. */
+    private static function pour(Mixing $mixing): RedirectResponse
+    {
+        $pour = $mixing->pour();
+
+        return $pour === null ? redirect()->route('pieces.show', $mixing->piece_id)
+            : redirect()->route('pours.show', [$mixing->piece_id, $pour]);
     }
 }

@@ -29,7 +29,7 @@ final class PieceController extends Controller
         $pieces = $this->studio()->pieces()
             ->when($words !== '', self::holding('title', $words))
             ->when($by === 'title', fn(Builder $some) => $some->orderBy('title'), fn(Builder $some) => $some->latest('updated_at'))
-            ->withCount(['mixings as mixed' => fn(Builder $some) => $some->select(DB::raw('count(distinct pour)'))])
+            ->withCount(['mixings as mixed' => fn(Builder $some) => $some->select(DB::raw('count(distinct pour_id)'))])
             ->latest('id')->paginate(25)->withQueryString();
         $meshes->load(array_merge(...array_map(fn(Piece $piece): array => KeptMeshes::namedIn($piece->document), $pieces->items())));
 

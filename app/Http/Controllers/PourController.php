@@ -18,6 +18,7 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
@@ -71,12 +72,16 @@ final class PourController extends Controller
         $grams = $request->grams(1e-3 * $view->pour->resin->density, $view->pour->batch->mixed());
         // What is set in it is set once, however often it is mixed for.
         $sets = $piece->mixings()->where('pour_id', $view->pour->id)->exists() ? [] : $view->sets();
+        $disorder = $piece->disorder($view->pour);
+        if ($disorder !== null) {
+            throw ValidationException::withMessages(['mixed' => (new Words($this->studio()->units))->finding($disorder)]);
+        }
         // What is poured stays as it was poured, whatever is changed above it.
         $answer = $piece->plan()->pours === [] ? $answers->kept($piece) : null;
         if ($answer !== null && GivenPours::of($answer) !== []) {
             $piece->change(fn(array $document): array => GivenPours::into($document, $answer), $piece->fingerprint());
         }
-        $piece->keepMix($this->studio(), $view->pour, $pour, $grams, $view->uses($grams['mixed_g']) + $sets);
+        $piece->keepMix($this->studio(), $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Event;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Record\EventKind;
 
 /** Steps of a pour sheet that are ticked off: one at a press, or, without script, those that were changed on the sheet. */
 final class TickController extends Controller
@@ -31,9 +33,12 @@ final class TickController extends Controller
             [$done, $were] = [array_intersect($done, [$step]), [$step]];
         }
         DB::transaction(function () use ($piece, $done, $were): void {
-            $piece->ticks()->whereIn('step', array_diff($were, $done))->delete();
-            foreach (array_slice($done, 0, max(0, self::MOST - $piece->ticks()->count())) as $step) {
-                $piece->ticks()->firstOrCreate(['step' => $step]);
+            foreach ($piece->ticks()->whereIn('step', array_diff($were, $done))->pluck('event') as $event) {
+                Event::note($piece, EventKind::TakenBack, ['event' => $event]);
+            }
+            $known = array_filter($piece->ticks()->pluck('step')->all(), is_string(...));
+            foreach (array_slice(array_diff(array_unique($done), $known), 0, max(0, self::MOST - count($known))) as $step) {
+                Event::note($piece, EventKind::Prepared, ['step' => $step]);
             }
         });
 

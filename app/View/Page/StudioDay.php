@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Interchange\Answers\Answers;
-use App\Models\Mixing;
+use App\Models\Event;
 use App\Models\OrderStage;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
-use Illuminate\Support\Carbon;
+use Carbon\CarbonImmutable;
 use Pensilis\Answer\Beside;
+use Pensilis\Record\EventKind;
 
 /** The pieces of a studio as its day has them: planned, and from what really happened on. */
 final readonly class StudioDay
@@ -65,12 +66,14 @@ final readonly class StudioDay
         return $finished->pluck('piece_id')->all();
     }
 
-    /** @return array<string, array<string, Carbon>> when pours were first mixed, by the ids of piece and pour */
+    /** @return array<string, array<string, CarbonImmutable>> when pours were first mixed, by the ids of piece and pour */
     private function poured(): array
     {
         $poured = [];
-        foreach (Mixing::query()->where('studio_id', $this->studio->id)->latest('id')->get(['piece_id', 'pour_id', 'created_at']) as $one) {
-            $poured[$one->piece_id][$one->pour_id] = $one->created_at;
+        $begun = Event::query()->counting()->where('studio_id', $this->studio->id)->whereNotNull('pour')
+            ->whereIn('kind', [EventKind::Mixed, EventKind::Poured])->latest('at')->latest('seq');
+        foreach ($begun->get(['piece_id', 'pour', 'at']) as $one) {
+            $poured[$one->piece_id][(string) $one->pour] = $one->at;
         }
 
         return $poured;

@@ -8,8 +8,8 @@ use App\Interchange\Answers\CalendarWords;
 use App\Models\Piece;
 use App\Words\Figures;
 use App\Words\Words;
+use Carbon\CarbonImmutable;
 use DateTimeImmutable;
-use Illuminate\Support\Carbon;
 use Pensilis\Answer\Agenda;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
@@ -30,9 +30,9 @@ final readonly class TodayPiece
     public array $errands;
 
     /**
-     * @param array<string, Carbon> $poured    when pours were first mixed, by their ids
-     * @param bool                  $makesPlan as far as that was asked
-     * @param bool                  $isMade    nothing is left to be done
+     * @param array<string, CarbonImmutable> $poured    when pours were first mixed, by their ids
+     * @param bool                           $makesPlan as far as that was asked
+     * @param bool                           $isMade    nothing is left to be done
      */
     public function __construct(
         public Piece $piece,
@@ -43,7 +43,7 @@ final readonly class TodayPiece
         private bool $isMade = false,
     ) {
         $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
-            fn(Carbon $at): float => $agenda->studio->clock->hourAt($at),
+            fn(CarbonImmutable $at): float => $agenda->studio->clock->hourAt($at),
             $agenda->numbered($poured),
         );
         $this->errands = $isMade ? [] : $agenda?->errands($this->begun) ?? [];

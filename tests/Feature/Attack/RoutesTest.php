@@ -12,6 +12,7 @@ use App\Models\Vessel;
 use Illuminate\Routing\Route as KnownRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Tests\Mixes;
 use Tests\Plans;
 
 /*
@@ -73,9 +74,7 @@ function richStudio(User $user): array
         'order'  => (string) $studio->orders()->create(['wanted' => 'Cone'])->id, 'goneOrder' => (string) $goneOrder->id,
         'member' => (string) $user->id, 'openInvitation' => (string) $invitation->id,
         'signIn' => (string) SignIn::open($user, 'Hers')->id, 'token' => 'x',
-        'mixing' => (string) $piece->mixings()->create([
-            'studio_id' => $studio->id, 'pour' => 0, 'resin' => 'Slow', 'mixed_g' => 100, 'kept_g' => 4, 'over_g' => 0,
-        ])->id,
+        'mixing' => (string) Mixes::of($piece)->id,
     ];
 }
 
@@ -83,7 +82,7 @@ function richStudio(User $user): array
 function everything(): array
 {
     $all = [];
-    $tables = ['studios', 'users', 'pieces', 'piece_states', 'vessels', 'supplies', 'recipes', 'findings', 'mixings', 'invitations',
+    $tables = ['studios', 'users', 'pieces', 'piece_states', 'vessels', 'supplies', 'recipes', 'findings', 'events', 'invitations',
         'orders'];
     foreach ($tables as $table) {
         $all[$table] = DB::table($table)->orderBy('id')->get()->map(fn(object $row): array => (array) $row)->all();

@@ -8,8 +8,8 @@ use App\Models\Order;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\SupplyKind;
-use Pensilis\Layout\Draft;
 use Pensilis\Quantity\UnitSystem;
+use Tests\Mixes;
 use Tests\Plans;
 
 /** Another piece. */
@@ -283,10 +283,7 @@ it('writes nothing back from an older page, and tells who changed the same', fun
     ],
     'a studio, its resin'    => [fn(Studio $studio) => $studio, '/studio /studio/defaults', 'resin', 'deep', 'coat'],
     'a mix, what came of it' => [
-        fn(Studio $studio, Piece $piece) => $piece->mixings()->create([
-            'studio_id' => $studio->id, 'pour' => 0, 'pour_id' => Draft::of($piece->plan())->layout->pours[0]->id,
-            'resin'     => 'Slow', 'mixed_g' => 100, 'kept_g' => 4, 'over_g' => 0,
-        ]),
+        fn(Studio $studio, Piece $piece) => Mixes::of($piece),
         '/pieces/{piece}/pours/0 /mixings/{row}', 'bubbles', 'few', 'many',
     ],
 ]);

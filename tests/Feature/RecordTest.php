@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Event;
+use App\Models\Mixing;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Pensilis\Layout\LaidPour;
+use Pensilis\Layout\Layout;
+use Pensilis\Record\EventKind;
+use Tests\Plans;
+
+beforeEach(function (): void {
+    [$this->user, $this->piece] = $this->signedIn(Plans::coneWithPours());
+    $this->ids = array_map(fn(LaidPour $pour): string => $pour->id, Layout::given($this->piece->plan())->pours);
+    $this->mix = fn(int $pour) => $this->post("/pieces/{$this->piece->id}/pours/{$pour}/mixings", [
+        'mixed' => '100 g', 'kept' => '4 g', 'over' => '6 g',
+    ])->assertSessionHasNoErrors();
+});
+
+it('adds what happened to one record, from which mixes and ticks are read', function (): void {
+    ($this->mix)(0);
+    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready dust', 'done' => ['ready dust']]);
+    expect(Event::query()->oldest('seq')->get()->map(fn(Event $one): string => $one->kind->value)->all())
+        ->toBe(['mixed', 'kept', 'kept', 'prepared'])
+        ->and([Mixing::query()->sole()->mixed_g, Mixing::query()->sole()->kept_g, Mixing::query()->sole()->over_g])->toBe([100.0, 4.0, 6.0])
+        ->and($this->piece->ticks()->pluck('step')->all())->toBe(['ready dust']);
+    $this->patch('/mixings/' . Mixing::query()->sole()->id, ['bubbles' => 'few', 'clarity' => 'clear'])->assertSessionHasNoErrors();
+    $this->patch('/mixings/' . Mixing::query()->sole()->id, ['bubbles' => '', 'clarity' => 'haze'])->assertSessionHasNoErrors();
+    expect(Mixing::query()->sole()->cameOut())->toBe(['bubbles' => '', 'clarity' => 'haze']);
+    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready dust']);
+    $this->delete('/mixings/' . Mixing::query()->sole()->id)->assertRedirect("/pieces/{$this->piece->id}/pours/0");
+    // Nothing is gone: it was taken back.
+    expect(Mixing::query()->count())->toBe(0)->and($this->piece->ticks()->count())->toBe(0)
+        ->and(Event::query()->where('kind', EventKind::TakenBack)->count())->toBe(4)->and(Event::query()->count())->toBe(10)
+        ->and($this->piece->happened()->begun)->toBe([]);
+    ($this->mix)(0);
+    expect(Mixing::query()->sole()->kept_g)->toBe(4.0)->and(array_keys($this->piece->happened()->begun))->toBe([0]);
+});
+
+it('refuses in the database itself to change or remove what happened', function (Closure $does): void {
+    ($this->mix)(0);
+    expect(fn() => $does())->toThrow(QueryException::class, 'what happened is only added to')
+        ->and(Event::query()->count())->toBe(3);
+})->with([
+    'a change'  => [fn() => DB::table('events')->update(['pour' => 'other'])],
+    'a removal' => [fn() => DB::table('events')->delete()],
+]);
+
+it('is sent twice without harm, by the id that its maker gave it', function (): void {
+    foreach ([1, 2] as $time) {
+        Event::note($this->piece, EventKind::Room, ['celsius' => 17.0], id: '01kb0');
+    }
+    expect(Event::query()->sole()->body)->toEqual(['celsius' => 17.0]);
+});
+
+it('proves the chain of every studio, and names where one was broken', function (Closure $tampers, string $says): void {
+    foreach ([0, 1] as $pour) {
+        ($this->mix)($pour);
+    }
+    $other = $this->pieceOf($this->member('two@studio.example'));
+    Event::note($other, EventKind::Note, ['note' => 'dusty']);
+    $this->artisan('pensilis:verify')->expectsOutput('{"studios":2,"events":7,"broken":[]}')->assertExitCode(0);
+    foreach (['update', 'delete'] as $what) {
+        DB::unprepared("DROP TRIGGER events_no_{$what}");
+    }
+    $tampers();
+    $this->artisan('pensilis:verify')->expectsOutputToContain($says)->assertExitCode(1);
+})->with([
+    'a figure changed' => [fn() => DB::table('events')->where('seq', 2)->update(['body' => '{"g":3.0}']), '"seq":2'],
+    'one cut out'      => [fn() => DB::table('events')->where('seq', 4)->delete(), '"seq":5'],
+    'two exchanged'    => [fn() => DB::table('events')->where('seq', 1)->update(['seq' => 99]), '"seq":2'],
+    'one slipped in'   => [function (): void {
+        $row = (array) DB::table('events')->where('seq', 3)->first();
+        DB::table('events')->insert(['seq' => 98, 'id' => 'x'] + $row);
+    }, '"seq":98'],
+]);
+
+it('takes over mixes and ticks that had tables of their own, and gives them back', function (): void {
+    $migration = require database_path('migrations/2026_12_02_000000_keep_a_record_of_what_happened.php');
+    $migration->down();
+    expect(Schema::hasTable('events'))->toBeFalse()->and(Schema::hasTable('mixings'))->toBeTrue();
+    $ticks = [
+        'after 1', 'before 0 prepare', 'kit kit.scale', 'pour 1 act.mix 0', 'pour 2 act.bubbles-first.warm-air 0', 'pour 2 pour',
+        'pour 3 cup 0', 'ready dust',
+    ];
+    $piece = $this->piece->id;
+    foreach ($ticks as $n => $step) {
+        DB::table('ticks')->insert(['piece_id' => $piece, 'step' => $step, 'created_at' => "2026-03-02 08:0{$n}:00"]);
+    }
+    $mix = ['studio_id' => $this->user->studio_id, 'piece_id' => $piece, 'resin' => 'Slow', 'over_g' => 5.5];
+    $mixes = [
+        ['pour'          => 1, 'mixed_g' => 77.0, 'kept_g' => 4.0, 'bubbles' => 'few', 'clarity' => null, 'taken' => '{"3":12.5}',
+            'created_at' => '2026-03-02 09:00:00'] + $mix,
+        ['pour'          => 9, 'mixed_g' => 78.0, 'kept_g' => 3.5, 'bubbles' => null, 'clarity' => 'haze', 'taken' => null,
+            'created_at' => '2026-03-02 10:00:00'] + $mix,
+    ];
+    array_map(fn(array $one): bool => DB::table('mixings')->insert($one), $mixes);
+    $migration->up();
+    expect(Mixing::query()->oldest('id')->pluck('pour_id')->all())->toBe([$this->ids[1], 'pour 10'])
+        ->and($this->piece->ticks()->pluck('step')->all())
+        ->toContain("{$this->ids[0]} mix", "{$this->ids[1]} fill", "{$this->ids[2]} cup 0", 'ready dust', 'kit kit.scale')
+        ->not->toContain('after 1', 'before 0 prepare', 'pour 2 pour')
+        ->and(Mixing::query()->oldest('id')->first()->created_at->toDateTimeString())->toBe('2026-03-02 09:00:00');
+    $this->artisan('pensilis:verify')->assertExitCode(0);
+    $migration->down();
+    $rows = DB::table('mixings')->oldest('id')->get()->map(fn(object $row): array => array_intersect_key((array) $row, $mixes[0]))->all();
+    expect(DB::table('ticks')->orderBy('step')->pluck('step')->all())->toBe($ticks)->and($rows)->toEqual($mixes);
+    $migration->up();
+});
