@@ -41,6 +41,7 @@ use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PourChoiceController;
 use App\Http\Controllers\PourController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\RegionController;
 use App\Http\Controllers\ResinController;
@@ -156,6 +157,9 @@ Route::middleware(['auth', StillSignedIn::class, PressedOnce::class])->group(fun
     Route::patch('/pieces/{piece}/photograph', [PhotographController::class, 'update'])->name('pieces.photograph.update');
     Route::delete('/pieces/{piece}/photograph', [PhotographController::class, 'destroy'])->name('pieces.photograph.destroy');
     Route::get('/pieces/{piece}/photograph.jpg', [PhotographController::class, 'show'])->name('pieces.photograph.show');
+    Route::get('/pieces/{piece}/record', [RecordController::class, 'show'])->name('pieces.record');
+    Route::post('/pieces/{piece}/record', [RecordController::class, 'store'])->name('pieces.record.store');
+    Route::delete('/pieces/{piece}/record/{event}', [RecordController::class, 'destroy'])->name('pieces.record.destroy');
     Route::get('/pieces/{piece}/file', [PlanFileController::class, 'show'])->name('pieces.file');
     Route::post('/pieces/{piece}/copies', [PieceCopyController::class, 'store'])->name('pieces.copies.store');
     Route::get('/pieces/{piece}/objects/{object}', [ObjectController::class, 'show'])->where('object', '[0-9]{1,3}')

@@ -54,16 +54,16 @@ final class Mixing extends Model
     }
 
     /** Puts back on the shelf what it took, and is as if it had not been. */
-    public function takeBack(): void
+    public function takeBack(string $why = ''): void
     {
-        DB::transaction(function (): void {
+        DB::transaction(function () use ($why): void {
             foreach ($this->taken ?? [] as $supply => $grams) {
                 Supply::withTrashed()->where('studio_id', $this->studio_id)->find($supply)?->use(-$grams);
             }
             $kept = Event::query()->counting()->where('piece_id', $this->piece_id)->where('kind', EventKind::Kept)
                 ->where('pour', $this->pour_id)->where('cup', $this->cup)->pluck('id')->all();
             foreach ([...$kept, $this->event] as $event) {
-                Event::note($this->piece(), EventKind::TakenBack, ['event' => $event]);
+                Event::note($this->piece(), EventKind::TakenBack, ['event' => $event] + ($why === '' ? [] : ['why' => $why]));
             }
         });
     }

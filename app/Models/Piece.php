@@ -98,17 +98,20 @@ final class Piece extends Model
         return Record::of(array_map(fn(Event $one): Happening => $one->happened($numbers, $plan->studio->clock), array_values($rows)));
     }
 
-    /** What keeps a pour from being noted as begun now; null where nothing does. */
-    public function disorder(LaidPour $pour): ?Found
+    /**
+     * What makes it impossible that something happened to it then; null where nothing does, or it has no clock to tell by.
+     *
+     * @param string $pour id, where it happened to one
+     */
+    public function disorder(EventKind $kind, string $pour = '', ?Carbon $at = null): ?Found
     {
-        $plan = $this->plan();
-        if (!isset($this->numbers()[$pour->id]) || !$plan->studio->clock->isSet()) {
+        [$plan, $clock] = [$this->plan(), $this->plan()->studio->clock];
+        if (!$clock->isSet() || ($pour !== '' && !isset($this->numbers()[$pour]))) {
             return null;
         }
-        $now = $plan->studio->clock->hourAt(now());
-        $next = new Happening('', '', EventKind::Mixed, $now, $this->numbers()[$pour->id]);
+        $next = new Happening('', '', $kind, $clock->hourAt($at ?? now()), $this->numbers()[$pour] ?? null);
 
-        return $this->record($plan)->disorderOf($next, $plan, $now);
+        return $this->record($plan)->disorderOf($next, $plan, $clock->hourAt(now()));
     }
 
     /** @return array<string, int> of the pours that it gives, by their ids */

@@ -93,7 +93,7 @@ final class PensilisProvider extends ServiceProvider
         // What cannot be an id is at no address.
         Route::patterns(array_fill_keys(['piece', 'trashed'], '[0-9A-Za-z]{26}') + array_fill_keys([
             'vessel', 'goneVessel', 'finding', 'recipe', 'supply', 'goneSupply', 'member', 'signIn', 'openInvitation', 'mixing', 'order',
-            'goneOrder',
+            'goneOrder', 'event',
         ], '[0-9]{1,18}') + ['pour' => '[0-9]{1,4}', 'token' => '[0-9A-Za-z]{1,200}']);
         // Somebody else's piece is no piece at all: 404, for ids in addresses and forms alike.
         Route::bind('piece', fn(string $id): Piece => $this->own()->findOrFail($id));

@@ -37,6 +37,15 @@ enum EventKind: string
     /** What any event may say of itself. */
     public const COMMON = ['id', 'kind', 'at', 'at_h', 'noted_at', 'by', 'device', 'note', 'picture'];
 
+    /** @return list<self> what is noted by hand, in the order of the work; the rest comes from mixes, sheets and devices */
+    public static function byHand(): array
+    {
+        return [
+            self::Poured, self::Gelled, self::Tack, self::Passed, self::Covered, self::Level, self::Room, self::Kept, self::TippedOff,
+            self::Sanded, self::Decorated, self::Demolded, self::Mishap, self::Note,
+        ];
+    }
+
     /** @return list<string> keys without which it says nothing */
     public function needs(): array
     {

@@ -50,10 +50,10 @@ final readonly class Record
         return (new Order(GivenPour::ids($plan->pours), $now))->disorders($this->events);
     }
 
-    /** What makes it impossible that something happens next, at the end of all that did; null where nothing does. */
+    /** What makes it impossible that something more happened, at its hour among all that did; null where nothing does. */
     public function disorderOf(Event $next, Plan $plan, float $now): ?Finding
     {
-        $found = (new Order(GivenPour::ids($plan->pours), $now))->disorders([...$this->events, $next]);
+        $found = (new Order(GivenPour::ids($plan->pours), $now))->disorders(self::of([...$this->events, $next])->events);
 
         return array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === $next->pointer))[0] ?? null;
     }

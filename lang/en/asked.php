@@ -194,6 +194,15 @@ return [
         'disputed-lasts'        => 'Good for: somebody else has set this to “:now” meanwhile. Look at it, then write it again.',
         'disputed-origin'       => 'Where it is from: somebody else has written “:now” meanwhile. Look at it, then write it again.',
     ],
+    'event' => [
+        'kind.*'   => 'Choose what happened.', 'pour.*' => 'Choose a pour.', 'at.*' => 'Write when it happened, as a date and a time.',
+        'note.*'   => 'Write at most :most-note characters.', 'why.*' => 'Write at most :most-line characters.',
+        'result.*' => 'Choose what the nail found.',
+        'figure.*' => 'Write a figure with its unit.',
+        'pour'     => 'Choose the pour to which it happened.', 'figure' => 'Write the figure, such as 6.5 g, 14 mm or 21 °C.',
+        'result'   => 'Choose what the nail found.', 'note' => 'Say it in words.',
+        'why'      => 'Say why it is taken back: it was noted a while ago.',
+    ],
     'mixing' => [
         'mixed.*' => 'Write how much was mixed, such as 120 g.',
         'kept.*'  => 'Write what cup and stick kept, such as 4 g: weigh them before and after.',

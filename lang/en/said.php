@@ -56,6 +56,7 @@ return [
     'pour-remove'      => 'Pour :number is taken out.',
     'pours-found'      => 'The pours follow the objects again.',
     'unmixed'          => 'The mix is taken back, and what it used is on the shelf again.',
+    'noted'            => 'It is noted.', 'taken-back' => 'It is taken back.', 'taken-back-already' => 'That is taken back already.',
     'unmixed-already'  => 'That mix is taken back already.',
     'pressed-already'  => 'That is being saved already. Look again in a moment.',
     'mixed'            => 'Saved; the shelf is counted down by it.',

@@ -101,6 +101,7 @@ it('keeps the ids of pours in plan files, and refuses the same one twice', funct
 
 it('notes no pour on one that is not noted, and says which', function (): void {
     $this->from("{$this->path}/pours/2")->post("{$this->path}/pours/2/mixings", ['mixed' => '200 g', 'kept' => '4 g'])
-        ->assertSessionHasErrors(['mixed' => 'Pour 3 cannot come before pour 1, which is not noted as poured by then. Note that one first.']);
+        ->assertSessionHasErrors(['mixed' => 'Pour 3 cannot come before pour 1, which is not noted as poured by then. '
+            . 'Note that one first.']);
     expect($this->piece->events()->count())->toBe(0);
 });

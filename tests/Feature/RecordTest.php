@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Event;
 use App\Models\Mixing;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Pensilis\Layout\LaidPour;
@@ -110,3 +111,49 @@ it('takes over mixes and ticks that had tables of their own, and gives them back
     expect(DB::table('ticks')->orderBy('step')->pluck('step')->all())->toBe($ticks)->and($rows)->toEqual($mixes);
     $migration->up();
 });
+
+it('notes by hand what happened, told later too, and takes it back: at once by a press, later with a reason', function (): void {
+    Carbon::setTestNow('2026-03-02 12:00');
+    $path = "/pieces/{$this->piece->id}/record";
+    $note = fn(array $said) => $this->from($path)->post($path, $said);
+    $note(['kind' => 'poured', 'pour' => $this->ids[0], 'at' => '2026-03-02T09:30', 'note' => 'cold hands'])->assertSessionHasNoErrors();
+    $note(['kind' => 'room', 'figure' => '63 °F', 'at' => '2026-03-02T11:58'])->assertSessionHasNoErrors();
+    $note(['kind' => 'tack', 'pour' => $this->ids[0], 'result' => 'prints'])->assertSessionHasNoErrors();
+    $note(['kind' => 'kept', 'pour' => $this->ids[0], 'figure' => '6.5'])->assertSessionHasNoErrors();
+    $note(['kind' => 'mishap', 'note' => 'the cat'])->assertSessionHasNoErrors();
+    $this->get($path)->assertOk()->assertSeeInOrder([
+        'Something went wrong: the cat', 'Kept 6.5 g of pour 1', 'Pour 1 tested: takes a print', 'The room is at 17 °C',
+        'Mon 2 Mar, 09:30', 'Pour 1 poured', 'cold hands', 'noted 2 h 30 min later',
+    ]);
+    expect($this->piece->happened()->begun)->toBe([1.5]);
+    $poured = $this->piece->events()->where('kind', EventKind::Poured)->value('seq');
+    $this->from($path)->delete("{$path}/{$poured}")->assertSessionHas('said', 'It is taken back.');
+    $this->from($path)->delete("{$path}/{$poured}")->assertSessionHas('said', 'That is taken back already.');
+    expect($this->piece->happened()->begun)->toBe([]);
+    $this->get($path)->assertSee('taken back')->assertSee('Pour 1 poured');
+    Carbon::setTestNow('2026-03-02 12:11');
+    $room = $this->piece->events()->where('kind', EventKind::Room)->value('seq');
+    $this->from($path)->delete("{$path}/{$room}")->assertSessionHasErrors(['why' => 'Say why it is taken back: it was noted a while ago.']);
+    $this->from($path)->delete("{$path}/{$room}", ['why' => 'wrong room'])->assertSessionHasNoErrors();
+    $this->get($path)->assertSee('taken back: wrong room');
+    Carbon::setTestNow();
+});
+
+it('refuses what cannot have happened, and what is not said, with its remedy', function (array $said, string $field, string $says): void {
+    Carbon::setTestNow('2026-03-02 12:00');
+    $path = "/pieces/{$this->piece->id}/record";
+    $said = array_map(fn(string $one): string => $one === 'first' ? $this->ids[0] : ($one === 'second' ? $this->ids[1] : $one), $said);
+    $this->from($path)->post($path, $said)->assertSessionHasErrors($field)->assertRedirect($path);
+    expect(session('errors')->first($field))->toContain($says)->and($this->piece->events()->count())->toBe(0);
+    Carbon::setTestNow();
+})->with([
+    'still to come'   => [['kind' => 'poured', 'pour' => 'first', 'at' => '2026-03-02T12:30'], 'kind', 'still to come'],
+    'upper first'     => [['kind' => 'poured', 'pour' => 'second'], 'kind', 'Pour 2 cannot come before pour 1'],
+    'gelled unpoured' => [['kind' => 'gelled', 'pour' => 'first'], 'kind', 'Pour 1 is not noted as poured'],
+    'no pour'         => [['kind' => 'poured'], 'pour', 'Choose the pour'],
+    'no figure'       => [['kind' => 'room', 'figure' => 'warm'], 'figure', 'such as 6.5 g'],
+    'no result'       => [['kind' => 'tack', 'pour' => 'first'], 'result', 'what the nail found'],
+    'no words'        => [['kind' => 'note'], 'note', 'in words'],
+    'no kind'         => [['kind' => 'rained'], 'kind', 'Choose what happened'],
+    'no moment'       => [['kind' => 'note', 'note' => 'x', 'at' => 'noon'], 'at', 'a date and a time'],
+]);

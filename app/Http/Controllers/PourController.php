@@ -20,6 +20,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Pensilis\Record\EventKind;
 
 /** One pour: what to measure, whether the cup is right, what was mixed, where the rest may go. */
 final class PourController extends Controller
@@ -72,7 +73,7 @@ final class PourController extends Controller
         $grams = $request->grams(1e-3 * $view->pour->resin->density, $view->pour->batch->mixed());
         // What is set in it is set once, however often it is mixed for.
         $sets = $piece->mixings()->where('pour_id', $view->pour->id)->exists() ? [] : $view->sets();
-        $disorder = $piece->disorder($view->pour);
+        $disorder = $piece->disorder(EventKind::Mixed, $view->pour->id);
         if ($disorder !== null) {
             throw ValidationException::withMessages(['mixed' => (new Words($this->studio()->units))->finding($disorder)]);
         }

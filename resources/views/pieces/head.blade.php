@@ -11,6 +11,7 @@
         <details class="menu" id="piece-menu">
             <summary class="btn btn-outline-primary">{{ __('piece.head.more') }}</summary>
             <ul>
+                <li><a href="{{ route('pieces.record', $view->piece, false) }}">{{ __('record.menu') }}</a></li>
                 <li><a href="{{ route('pieces.photograph', $view->piece, false) }}">{{ __('piece.head.photograph') }}</a></li>
                 <li><a href="{{ route('pieces.reference', $view->piece, false) }}">{{ __('piece.head.reference') }}</a></li>
                 <li><a href="{{ route('pieces.calendar', $view->piece, false) }}">{{ __('piece.head.calendar') }}</a></li>

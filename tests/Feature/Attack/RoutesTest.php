@@ -74,7 +74,7 @@ function richStudio(User $user): array
         'order'  => (string) $studio->orders()->create(['wanted' => 'Cone'])->id, 'goneOrder' => (string) $goneOrder->id,
         'member' => (string) $user->id, 'openInvitation' => (string) $invitation->id,
         'signIn' => (string) SignIn::open($user, 'Hers')->id, 'token' => 'x',
-        'mixing' => (string) Mixes::of($piece)->id,
+        'mixing' => (string) Mixes::of($piece)->id, 'event' => (string) $piece->events()->value('seq'),
     ];
 }
 

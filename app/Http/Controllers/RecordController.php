@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewEvent;
+use App\Models\Event;
+use App\Models\Mixing;
+use App\Models\Piece;
+use App\View\Page\RecordView;
+use App\Words\Limits;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use Pensilis\Record\EventKind;
+
+/** What happened to a piece: told, noted by hand, taken back. */
+final class RecordController extends Controller
+{
+    public function show(Piece $piece): View
+    {
+        return view('pieces.record', ['record' => new RecordView($piece, $this->studio()->units)]);
+    }
+
+    public function store(NewEvent $request, Piece $piece): RedirectResponse
+    {
+        [$says, $at] = [$request->says($piece), $request->moment($piece)];
+        $disorder = $piece->disorder($request->kind(), is_string($says['pour'] ?? null) ? $says['pour'] : '', $at);
+        if ($disorder !== null) {
+            throw ValidationException::withMessages(['kind' => (new Words($this->studio()->units))->finding($disorder)]);
+        }
+        Event::note($piece, $request->kind(), $says, $at);
+
+        return to_route('pieces.record', $piece)->with('said', __('said.noted'));
+    }
+
+    /** Takes back what was noted: at once by a press, later with a reason. */
+    public function destroy(Request $request, Piece $piece, int $event): RedirectResponse
+    {
+        $request->validate(['why' => 'nullable|string|max:' . Limits::LINE], Words::asked('event'));
+        $found = $piece->events()->where('kind', '!=', EventKind::TakenBack)->where('seq', $event)->firstOrFail();
+        if (RecordView::wantsReason($found) && trim(self::said($request, 'why')) === '') {
+            throw ValidationException::withMessages(['why' => Words::asked('event')['why']]);
+        }
+        $counts = Event::query()->counting()->where('seq', $event)->exists();
+        $why = trim(self::said($request, 'why'));
+        $mix = $counts ? Mixing::query()->where('piece_id', $piece->id)->find($event) : null;
+        if ($mix instanceof Mixing) {
+            $mix->takeBack($why);
+        } elseif ($counts) {
+            Event::note($piece, EventKind::TakenBack, ['event' => $found->id] + ($why === '' ? [] : ['why' => $why]));
+        }
+
+        return to_route('pieces.record', $piece)->with('said', __($counts ? 'said.taken-back' : 'said.taken-back-already'));
+    }
+}
