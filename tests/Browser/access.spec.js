@@ -86,6 +86,8 @@ for (const [name, viewport] of [
             await holds(page);
             await page.goto(`${piece}?tinted=1`);
             await holds(page);
+            await page.goto(`${piece}/record`);
+            await holds(page);
             await page.goto(`${piece}/sheet`);
             await holds(page);
         });

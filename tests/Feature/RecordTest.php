@@ -23,15 +23,20 @@ beforeEach(function (): void {
 
 it('adds what happened to one record, from which mixes and ticks are read', function (): void {
     ($this->mix)(0);
-    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready dust', 'done' => ['ready dust']]);
+    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready wash-mold', 'done' => ['ready wash-mold']]);
     expect(Event::query()->oldest('seq')->get()->map(fn(Event $one): string => $one->kind->value)->all())
         ->toBe(['mixed', 'kept', 'kept', 'prepared'])
         ->and([Mixing::query()->sole()->mixed_g, Mixing::query()->sole()->kept_g, Mixing::query()->sole()->over_g])->toBe([100.0, 4.0, 6.0])
-        ->and($this->piece->ticks()->pluck('step')->all())->toBe(['ready dust']);
+        ->and($this->piece->ticks()->pluck('step')->all())->toBe(['ready wash-mold']);
     $this->patch('/mixings/' . Mixing::query()->sole()->id, ['bubbles' => 'few', 'clarity' => 'clear'])->assertSessionHasNoErrors();
     $this->patch('/mixings/' . Mixing::query()->sole()->id, ['bubbles' => '', 'clarity' => 'haze'])->assertSessionHasNoErrors();
     expect(Mixing::query()->sole()->cameOut())->toBe(['bubbles' => '', 'clarity' => 'haze']);
-    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready dust']);
+    $this->get("/pieces/{$this->piece->id}/record")->assertOk()->assertSeeInOrder([
+        'Pour 1 came out hazy', 'Pour 1 came out with a few bubbles, clear', 'Done on the sheet: mold washed and dry',
+        'by one@studio.example',
+        'Kept 6.0 g of pour 1: left over', 'Kept 4.0 g of pour 1: cup and stick', 'Mixed 100.0 g for pour 1',
+    ]);
+    $this->patch("/pieces/{$this->piece->id}/sheet", ['step' => 'ready wash-mold']);
     $this->delete('/mixings/' . Mixing::query()->sole()->id)->assertRedirect("/pieces/{$this->piece->id}/pours/0");
     // Nothing is gone: it was taken back.
     expect(Mixing::query()->count())->toBe(0)->and($this->piece->ticks()->count())->toBe(0)

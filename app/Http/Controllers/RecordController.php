@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\NewEvent;
+use App\Interchange\Answers\Answers;
 use App\Models\Event;
 use App\Models\Mixing;
 use App\Models\Piece;
+use App\View\Page\PieceView;
 use App\View\Page\RecordView;
+use App\View\Page\SheetView;
 use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -20,9 +23,11 @@ use Pensilis\Record\EventKind;
 /** What happened to a piece: told, noted by hand, taken back. */
 final class RecordController extends Controller
 {
-    public function show(Piece $piece): View
+    public function show(Piece $piece, Answers $answers): View
     {
-        return view('pieces.record', ['record' => new RecordView($piece, $this->studio()->units)]);
+        $sheet = new SheetView(new PieceView($piece, $this->studio()->units, $answers->kept($piece)), $answers);
+
+        return view('pieces.record', ['record' => new RecordView($piece, $this->studio()->units, $sheet->steps())]);
     }
 
     public function store(NewEvent $request, Piece $piece): RedirectResponse

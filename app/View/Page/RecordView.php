@@ -24,6 +24,9 @@ final readonly class RecordView
     /** Minutes in which one press takes back what was noted; later a reason is wanted. */
     private const AT_ONCE = 10;
 
+    /** Minutes up to which it is told to the minute how much later. */
+    private const FINE = 180;
+
     /** Minutes after which it was told later. */
     private const LATER = 5;
 
@@ -43,7 +46,8 @@ final readonly class RecordView
     /** @var array<int, string> addresses of members */
     private array $members;
 
-    public function __construct(public Piece $piece, UnitSystem $system)
+    /** @param array<string, string> $steps what steps of the sheet say, by their ids */
+    public function __construct(public Piece $piece, UnitSystem $system, private array $steps)
     {
         $this->figures = new Figures($system, $piece->plan()->studio->clock);
         $all = $piece->events()->where('kind', '!=', EventKind::TakenBack);
@@ -68,13 +72,24 @@ final readonly class RecordView
 
         $says = Words::say("record.says.{$event->kind->value}", [
             'pour'   => $number === null ? Words::say('record.gone') : (string) ($number + 1), 'figure' => $this->figure($event),
-            'step'   => Words::say('record.step'), 'for' => $text('for', Words::say('record.held')),
+            'step'   => $this->steps[$text('step', '')] ?? Words::say('record.step'), 'for' => $text('for', Words::say('record.held')),
             'object' => $text('object', ''), 'which' => $text('which', Words::say('record.unsaid')),
+            'judged' => $event->kind === EventKind::Judged ? self::judged($text('bubbles', ''), $text('clarity', '')) : '',
             'result' => $event->kind === EventKind::Tack ? Words::say('record.result.' . $text('result', 'wet')) : '',
         ]);
         $note = $text('note', '');
 
         return $note === '' ? $says : "{$says}: {$note}";
+    }
+
+    private static function judged(string $bubbles, string $clarity): string
+    {
+        $said = implode(', ', array_filter([
+            $bubbles === '' ? '' : Words::say('record.bubbles', ['bubbles' => Words::say("pour.came-out.bubbles-of.{$bubbles}")]),
+            $clarity === '' ? '' : Words::say("pour.came-out.clarity-of.{$clarity}"),
+        ], fn(string $one): bool => $one !== ''));
+
+        return $said === '' ? Words::say('pour.came-out.unsaid') : $said;
     }
 
     public function when(Event $event): string
@@ -89,7 +104,9 @@ final readonly class RecordView
 
         return implode(', ', array_filter([
             isset($this->members[$event->by ?? 0]) ? Words::say('record.by', ['who' => $this->members[$event->by ?? 0]]) : '',
-            $after > self::LATER ? Words::say('record.later', ['span' => $this->figures->span($after / 60.0)]) : '',
+            $after > self::LATER ? Words::say('record.later', [
+                'span' => $this->figures->span($after < self::FINE ? $after / 60.0 : round($after / 60.0)),
+            ]) : '',
         ], fn(string $one): bool => $one !== ''));
     }
 

@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Interchange\Answers\Answers;
 use App\Words\Words;
+use Illuminate\Support\Str;
 use Pensilis\Bench\ActKind;
 use Pensilis\Bench\Cups;
 use Pensilis\Bench\PourActs;
@@ -23,6 +24,9 @@ use Pensilis\Thermal\SimulatedPour;
 /** The sheet that is taken to the bench: what is done before, each pour in the order of the work, what comes after. */
 final readonly class SheetView
 {
+    /** Characters of a step told in short. */
+    private const SHORT = 80;
+
     public function __construct(public PieceView $view, private Answers $answers) {}
 
     /** Whether there is anything to pour. */
@@ -55,6 +59,31 @@ final readonly class SheetView
                 $task->id,
             ];
         }, $this->tasks(TaskKind::Drape, TaskKind::Demold, TaskKind::Finish, TaskKind::FullCure));
+    }
+
+    /** @return array<string, string> what each step that can be ticked says in short, by its id */
+    public function steps(): array
+    {
+        $said = [];
+        foreach ($this->before() as $task) {
+            $said[$task->id] = $this->view->words->fact($task->what);
+        }
+        foreach ($this->view->prepList() as $step) {
+            $said["ready {$step->name}"] = $this->view->words->ready($step, 'brief');
+        }
+        foreach ($this->view->kit() as $one) {
+            $said["kit {$one->name}"] = $this->view->words->inside($one);
+        }
+        foreach ($this->pours() as $pour) {
+            foreach ($pour->steps as $step) {
+                $said[$step->key] = Words::say('piece.Pour', ['number' => $pour->number]) . ', ' . trim("{$step->lead} {$step->bold}");
+            }
+        }
+        foreach ($this->after() as [, $says, $id]) {
+            $said[$id] = $says;
+        }
+
+        return array_map(fn(string $one): string => rtrim(Str::limit($one, self::SHORT, '…'), '.'), $said);
     }
 
     /** @return list<SheetPour> */

@@ -2,7 +2,7 @@
 <x-page :title="__('record.title', ['piece' => $piece->title])">
     <h1>{{ __('record.head') }} <a class="quiet" href="{{ route('pieces.show', $piece, false) }}">{{ $piece->title }}</a></h1>
     <x-errors/>
-    <section aria-labelledby="note">
+    <section aria-labelledby="note" class="mb-3">
         <h2 id="note">{{ __('record.note.head') }}</h2>
         <form method="post" action="{{ route('pieces.record.store', $piece, false) }}" class="note-it">
             @csrf <x-once/>
@@ -33,7 +33,6 @@
                 <label for="figure">{{ __('record.note.figure') }}</label>
                 <input class="form-control" id="figure" name="figure" value="{{ old('figure') }}" aria-describedby="figure-of"
                     maxlength="{{ App\Words\Limits::QUANTITY }}">
-                <span class="quiet" id="figure-of">{{ __('record.note.figures') }}</span>
             </p>
             <p>
                 <label for="result">{{ __('record.note.result') }}</label>
@@ -51,6 +50,7 @@
             </p>
             <button class="btn btn-primary">{{ __('record.note.save') }}</button>
         </form>
+        <p class="quiet" id="figure-of">{{ __('record.note.figures') }}</p>
     </section>
     @if($record->events === [])
         <p>{{ __('record.none') }}</p>
