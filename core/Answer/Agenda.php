@@ -70,6 +70,24 @@ final readonly class Agenda
         return array_map(fn(string $id): mixed => $known[$id], $ids);
     }
 
+    /** Id of a pour, by its number. */
+    public function pour(int $number): string
+    {
+        return $this->pours[$number]->id;
+    }
+
+    /**
+     * The pour below that was to be begun and is not noted, so that nothing can be said of what comes on it; null where there is none.
+     *
+     * @param array<int, float> $poured hour of the plan at which pours were really begun, by number
+     */
+    public function waitsFor(Task $task, array $poured, float $now): ?int
+    {
+        $below = $task->kind === TaskKind::Pour && $task->pour !== null ? $task->pour - 1 : -1;
+
+        return $below >= 0 && !isset($poured[$below]) && ($this->pours[$below]->start ?? INF) < $now ? $below : null;
+    }
+
     /** What is mixed for a pour. */
     public function mix(int $pour): PlannedMix
     {

@@ -70,7 +70,9 @@ final readonly class Replan
         $stays = [];
         foreach ($judged->simulation?->starts() ?? [] as $k => $start) {
             $isAway = array_filter($happened->away, fn(array $away): bool => $start < $away[1] && $start >= $away[0] - self::WORK) !== [];
-            $isAsPlanned = $start >= $happened->now && !$isAway && self::joint($judged, $k) === self::joint($planned, $k);
+            $joint = self::joint($judged, $k);
+            $holds = $k === 0 || ($joint !== null && $joint === self::joint($planned, $k));
+            $isAsPlanned = $start >= $happened->now && !$isAway && $holds;
             if (!isset($happened->begun[$k]) && !$isAsPlanned) {
                 break;
             }

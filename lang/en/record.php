@@ -37,7 +37,8 @@ return [
         'judged'     => 'Pour :pour came out :judged', 'mishap' => 'Something went wrong: :which', 'pictured' => 'A picture was taken',
         'skipped'    => 'Pour :pour was not poured then', 'away' => 'Nobody was there', 'note' => 'Noted',
     ],
-    'bubbles' => 'with :bubbles', 'gone' => 'that is no more', 'step' => 'a step of the sheet', 'held' => 'for later', 'unsaid' => 'not said what',
+    'bubbles' => 'with :bubbles',
+    'gone'    => 'that is no more', 'step' => 'a step of the sheet', 'held' => 'for later', 'unsaid' => 'not said what',
     'later'   => 'noted :span later', 'by' => 'by :who',
     'back'    => ['do' => 'Take it back', 'why' => 'Why', 'done' => 'taken back', 'because' => 'taken back: :why'],
 ];

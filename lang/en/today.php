@@ -17,6 +17,7 @@ return [
     'missed'    => 'planned :at; the window closed :closes. Find the times anew, or sand once it is hard',
     'early'     => 'planned :at; can be begun from :opens',
     'stale'     => 'planned :at; nothing was begun',
+    'noting'    => 'Was it poured? Note when', 'waits' => 'planned :at; pour :pour below it is not noted',
     'make-room' => 'Find new times for “:piece”', 'moves' => 'pour :number :at',
     'made-room' => '“:piece” makes way for the others: :moves.', 'stays' => '“:piece” is in nobody’s way: nothing moves.',
     'no-room'   => 'No times could be found for “:piece” in your hours beside the others.',

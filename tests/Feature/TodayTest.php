@@ -236,3 +236,21 @@ it('asks nothing more of a piece that an order says is made', function (): void 
     $other->studio->orders()->create(['wanted' => 'Theirs', 'piece_id' => $piece->id, 'stage' => 'handed']);
     $this->get('/today')->assertSee('Demold');
 });
+
+it('asks of a pour that is due whether it was poured, and offers nothing on it before that is noted', function (): void {
+    $piece = ($this->planned)($this->cone, 'Overdue');
+    $answer = ($this->answer)($piece);
+    $pours = $answer->simulation->pours;
+    Carbon::setTestNow(($this->at)($pours[0]->startHour + 3.0));
+    $page = (string) $this->get('/today')->assertSee('Was it poured? Note when')->assertSee('pour 1 below it is not noted')->getContent();
+    preg_match('#href="(/pieces/[^"]+/record[^"]+)"#', $page, $found);
+    $noting = html_entity_decode($found[1]);
+    $form = (string) $this->get($noting)->assertOk()->getContent();
+    // The form offers the pour and the moment at which it was planned.
+    preg_match('/name="at"\s+value="([^"]+)"/', $form, $at);
+    preg_match('/<option value="([^"]+)"\s+selected>\s*Pour 1/', $form, $pour);
+    expect($at[1])->toBe(($this->at)($pours[0]->startHour)->format('Y-m-d\TH:i'));
+    $this->from($noting)->post("/pieces/{$piece->id}/record", ['kind' => 'poured', 'pour' => $pour[1] ?? '', 'at' => $at[1]])
+        ->assertSessionHasNoErrors();
+    $this->get('/today?find=1')->assertDontSee('Was it poured? Note when')->assertDontSee('is not noted')->assertSee('can be begun from');
+});

@@ -77,11 +77,7 @@ final class PourController extends Controller
         if ($disorder !== null) {
             throw ValidationException::withMessages(['mixed' => (new Words($this->studio()->units))->finding($disorder)]);
         }
-        // What is poured stays as it was poured, whatever is changed above it.
-        $answer = $piece->plan()->pours === [] ? $answers->kept($piece) : null;
-        if ($answer !== null && GivenPours::of($answer) !== []) {
-            $piece->change(fn(array $document): array => GivenPours::into($document, $answer), $piece->fingerprint());
-        }
+        GivenPours::settle($piece, $answers->kept($piece));
         $piece->keepMix($this->studio(), $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));

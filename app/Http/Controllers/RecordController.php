@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\NewEvent;
 use App\Interchange\Answers\Answers;
+use App\Interchange\Answers\GivenPours;
 use App\Models\Event;
 use App\Models\Mixing;
 use App\Models\Piece;
@@ -25,13 +26,16 @@ final class RecordController extends Controller
 {
     public function show(Piece $piece, Answers $answers): View
     {
-        $sheet = new SheetView(new PieceView($piece, $this->studio()->units, $answers->kept($piece)), $answers);
-
-        return view('pieces.record', ['record' => new RecordView($piece, $this->studio()->units, $sheet->steps())]);
+        return view('pieces.record', [
+            'record' => new RecordView(new SheetView(new PieceView($piece, $this->studio()->units, $answers->kept($piece)), $answers)),
+        ]);
     }
 
-    public function store(NewEvent $request, Piece $piece): RedirectResponse
+    public function store(NewEvent $request, Piece $piece, Answers $answers): RedirectResponse
     {
+        if ($request->filled('pour')) {
+            GivenPours::settle($piece, $answers->kept($piece));
+        }
         [$says, $at] = [$request->says($piece), $request->moment($piece)];
         $disorder = $piece->disorder($request->kind(), is_string($says['pour'] ?? null) ? $says['pour'] : '', $at);
         if ($disorder !== null) {

@@ -6,6 +6,7 @@ namespace App\Interchange\Answers;
 
 use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PourShaping;
+use App\Models\Piece;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Material\Hold;
@@ -34,6 +35,14 @@ final class GivenPours
         }
 
         return $document;
+    }
+
+    /** Makes the pours that were found for a piece its own, once any of them is noted: what is poured stays as it was poured. */
+    public static function settle(Piece $piece, ?PlanAnswer $answer): void
+    {
+        if ($piece->plan()->pours === [] && $answer !== null && self::of($answer) !== []) {
+            $piece->change(fn(array $document): array => self::into($document, $answer), $piece->fingerprint());
+        }
     }
 
     /**

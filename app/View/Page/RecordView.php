@@ -11,8 +11,8 @@ use App\Words\Figures;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Quantity\Length;
-use Pensilis\Quantity\UnitSystem;
 use Pensilis\Record\EventKind;
 
 /** What happened to a piece as its page tells it, newest first: what, when, who noted it, and whether it was taken back. */
@@ -46,10 +46,15 @@ final readonly class RecordView
     /** @var array<int, string> addresses of members */
     private array $members;
 
-    /** @param array<string, string> $steps what steps of the sheet say, by their ids */
-    public function __construct(public Piece $piece, UnitSystem $system, private array $steps)
+    public Piece $piece;
+
+    /** @var array<string, string> what steps of the sheet say, by their ids */
+    private array $steps;
+
+    public function __construct(SheetView $sheet)
     {
-        $this->figures = new Figures($system, $piece->plan()->studio->clock);
+        [$piece, $this->figures, $this->steps] = [$sheet->view->piece, $sheet->view->figures, $sheet->steps()];
+        $this->piece = $piece;
         $all = $piece->events()->where('kind', '!=', EventKind::TakenBack);
         $this->count = $all->count();
         $this->events = array_values($all->latest('at')->latest('seq')->limit(self::SHOWN)->get()->all());
@@ -57,7 +62,8 @@ final readonly class RecordView
         foreach ($piece->events()->where('kind', EventKind::TakenBack)->get() as $one) {
             $back[(string) $one->event] = $one;
         }
-        [$this->back, $this->numbers] = [$back, $piece->numbers()];
+        $pours = array_map(fn(LaidPour $pour): string => $pour->id, $sheet->view->layout->pours ?? []);
+        [$this->back, $this->numbers] = [$back, array_flip($pours)];
         $members = [];
         foreach (User::query()->where('studio_id', $piece->studio_id)->get(['id', 'email']) as $member) {
             $members[$member->id] = $member->email;
@@ -90,6 +96,13 @@ final readonly class RecordView
         ], fn(string $one): bool => $one !== ''));
 
         return $said === '' ? Words::say('pour.came-out.unsaid') : $said;
+    }
+
+    /** The moment that is offered to be noted: as it is said, else now, by the clock of the studio. */
+    public function at(mixed $said): string
+    {
+        return is_string($said) && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d$/D', $said) === 1 ? $said
+            : $this->piece->studio->local(now())->format('Y-m-d\TH:i');
     }
 
     public function when(Event $event): string

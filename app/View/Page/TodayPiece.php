@@ -16,6 +16,7 @@ use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
 use Pensilis\Batching\PlannedMix;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Record\EventKind;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\WorkingHours;
@@ -157,6 +158,23 @@ final readonly class TodayPiece
     {
         return $this->agenda !== null && !$this->agenda->isEmpty()
             && ($this->errands !== [] || $this->agenda->ends() > $this->hour($now));
+    }
+
+    /** Number of the pour below that was to be begun and is not noted; null where there is none. */
+    public function waitsFor(Errand $errand, DateTimeImmutable $now): ?int
+    {
+        return $this->agenda?->waitsFor($errand->task, $this->begun, $this->hour($now));
+    }
+
+    /** Where it is noted that a pour was poured when it was planned; nothing where it is no pour. */
+    public function noting(Errand $errand): string
+    {
+        $pour = $errand->task->kind === TaskKind::Pour ? $errand->task->pour : null;
+
+        return $pour === null || $this->agenda === null ? '' : route('pieces.record', [
+            $this->piece, 'kind' => EventKind::Poured->value, 'pour' => $this->agenda->pour($pour),
+            'at' => $this->at($errand->task->start)?->format('Y-m-d\TH:i'),
+        ], false);
     }
 
     public function says(Errand $errand): string

@@ -136,6 +136,10 @@ final readonly class TodayView
     private function when(TodayPiece $piece, Errand $errand): string
     {
         $says = ['at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand)];
+        $waits = $piece->waitsFor($errand, $this->now);
+        if ($waits !== null) {
+            return Words::say('today.waits', $says + ['pour' => $waits + 1]);
+        }
 
         return match (true) {
             is_infinite($errand->closes)                                               => Words::say('today.at', $says),
@@ -144,7 +148,7 @@ final readonly class TodayView
         };
     }
 
-    /** @return list<array{TodayPiece, string, string}> piece, what was to be done, and what is to be done now */
+    /** @return list<array{TodayPiece, string, string, string}> piece, what was to be done, what is to be done now, where a pour is noted */
     public function late(): array
     {
         $found = [];
@@ -160,7 +164,7 @@ final readonly class TodayView
                 default                               => 'late',
             }, [
                 'at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand),
-            ])];
+            ]), $piece->noting($errand)];
         }
 
         return $found;

@@ -10,7 +10,7 @@
                 <label for="kind">{{ __('record.note.kind') }}</label>
                 <select class="form-select" id="kind" name="kind">
                     @foreach(Pensilis\Record\EventKind::byHand() as $kind)
-                        <option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{
+                        <option value="{{ $kind->value }}" @selected(old('kind', request()->query('kind')) === $kind->value)>{{
                             __("record.kinds.{$kind->value}") }}</option>
                     @endforeach
                 </select>
@@ -20,14 +20,14 @@
                 <select class="form-select" id="pour" name="pour">
                     <option value="">{{ __('record.note.no-pour') }}</option>
                     @foreach($record->pours() as $id => $name)
-                        <option value="{{ $id }}" @selected(old('pour') === $id)>{{ $name }}</option>
+                        <option value="{{ $id }}" @selected(old('pour', request()->query('pour')) === $id)>{{ $name }}</option>
                     @endforeach
                 </select>
             </p>
             <p>
                 <label for="at">{{ __('record.note.at') }}</label>
                 <input class="form-control" id="at" type="datetime-local" name="at"
-                    value="{{ old('at', $piece->studio->local(now())->format('Y-m-d\TH:i')) }}">
+                    value="{{ old('at', $record->at(request()->query('at'))) }}">
             </p>
             <p>
                 <label for="figure">{{ __('record.note.figure') }}</label>

@@ -166,6 +166,13 @@ it('says of all that moved by how much and why: the pour, what lies between, the
     expect($moved([], 0.0))->toBe([]);
 });
 
+it('does not keep a time at which a pour never held', function () use ($poured): void {
+    // Three hours after the first, which is liquid then.
+    $plan = Plans::read(['/inclusions/0/sealed_coats' => 0, '/pours/1/start_h' => 3], Plans::coneWithPours());
+    $replan = Replan::of($plan, RecordReader::ofLog(['now_h' => 1, 'events' => [$poured(0, 0.0)]], $plan), new SharedCalibrations());
+    expect($replan->answer->simulation->starts()[1])->toBeGreaterThan($replan->answer->simulation->pours[0]->recoatOpens);
+});
+
 it('has every key of every kind in the schema, and none besides', function (): void {
     $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3) . '/core/PlanFile/plan.schema.json'), true);
     $event = $schema['$defs']['event']['properties'];
