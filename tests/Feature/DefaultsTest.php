@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
+use Illuminate\Support\Carbon;
 use Tests\Plans;
 
 beforeEach(function (): void {
+    // A new piece starts at the next hour.
+    Carbon::setTestNow('2026-03-02 13:43');
     $this->user = $this->member();
     $this->actingAs($this->user);
     $this->say = fn(array $fields, array $more = []) => $this->from('/studio')->patch('/studio/defaults', ['f' => $fields] + $more);
@@ -16,6 +19,8 @@ beforeEach(function (): void {
         return Piece::query()->latest('id')->firstOrFail()->document;
     };
 });
+
+afterEach(fn() => Carbon::setTestNow());
 
 it('begins new pieces with what the studio says, and leaves those that are there', function (): void {
     $before = ($this->begun)();
@@ -30,7 +35,7 @@ it('begins new pieces with what the studio says, and leaves those that are there
         ->and($after['layering'])->toEqual(['max_pour_mm' => 25.4])
         ->and($after['studio']['hours'])->toBe([['days' => 'sat-sun', 'from' => '10:00', 'to' => '21:00']])
         ->and($after['studio']['scale_step_g'])->toEqual(0.5)
-        ->and($after['studio']['start'])->toBe(now()->format('Y-m-d') . 'T08:00')
+        ->and($after['studio']['start'])->toBe('2026-03-02T14:00')
         ->and(Piece::query()->oldest('id')->firstOrFail()->document)->toBe($before);
     // The resin is offered first; another may be taken.
     $this->get('/pieces')->assertSee('<option value="coat" selected', false);
@@ -58,7 +63,7 @@ it('takes no resin of others, and nothing but its own fields', function (): void
     ($this->say)([], ['resin' => 'syrup'])->assertSessionHasErrors('resin');
     ($this->say)(['/title' => 'Mine', '/resins/0/name' => 'Mine', '/studio/start' => '2020-01-01T00:00'])->assertSessionHasNoErrors();
     expect(($this->begun)())->toMatchArray(['title' => 'Anew'])
-        ->and(($this->begun)()['studio']['start'])->toBe(now()->format('Y-m-d') . 'T08:00');
+        ->and(($this->begun)()['studio']['start'])->toBe('2026-03-02T14:00');
 });
 
 it('writes nothing back that another has changed, and tells of what both have', function (): void {

@@ -254,3 +254,12 @@ it('asks of a pour that is due whether it was poured, and offers nothing on it b
         ->assertSessionHasNoErrors();
     $this->get('/today?find=1')->assertDontSee('Was it poured? Note when')->assertDontSee('is not noted')->assertSee('can be begun from');
 });
+
+it('is not late with a piece that was only just begun', function (): void {
+    // 13:43: it begins with the next hour.
+    Carbon::setTestNow('2026-03-02 13:43');
+    $this->post('/pieces', ['title' => 'Newborn', 'resin' => 'deep'])->assertSessionHasNoErrors();
+    $piece = Piece::query()->where('title', 'Newborn')->sole();
+    expect($piece->document['studio']['start'])->toBe('2026-03-02T14:00');
+    $this->get('/today?find=1')->assertSee('Newborn')->assertDontSee('Late');
+});

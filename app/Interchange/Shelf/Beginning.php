@@ -19,7 +19,8 @@ final class Beginning
      */
     public static function of(Studio $studio, string $title, array $resin): array
     {
-        $document = StudioDefaults::begun(Starters::of($title, $resin, $studio->now()->format('Y-m-d') . 'T08:00'), $studio->defaults);
+        $start = $studio->now()->ceilHour()->format('Y-m-d\TH:i');
+        $document = StudioDefaults::begun(Starters::of($title, $resin, $start), $studio->defaults);
         $loss = $studio->cupLoss();
 
         return $loss === null ? $document : Document::with($document, '/studio/cup_loss_g', $loss);
