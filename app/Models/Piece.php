@@ -24,6 +24,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Record\Event as Happening;
 use Pensilis\Record\EventKind;
+use Pensilis\Record\Progress;
 use Pensilis\Record\Record;
 use Pensilis\Scheduling\Happened;
 
@@ -76,17 +77,24 @@ final class Piece extends Model
     }
 
     /**
-     * What was really poured of it: by when a mix was first written down. Nothing where nothing was, or its plan has no clock.
+     * What is, from all that happened to it; nothing where its plan has no clock.
      *
      * @param Plan|null $plan of it with pours that it does not give itself
      * @param float     $now  hour of its plan, where nothing was poured
      */
-    public function happened(?Plan $plan = null, float $now = 0.0): Happened
+    public function progress(?Plan $plan = null, float $now = 0.0): Progress
     {
         [$plan, $clock] = [$plan ?? $this->plan(), $this->plan()->studio->clock];
-        $begun = $clock->isSet() ? $this->record($plan)->progress($plan, $now)->happened()->begun : [];
+        $record = $clock->isSet() ? $this->record($plan) : Record::of([]);
+        $progress = $record->progress($plan, $now);
 
-        return $begun === [] ? new Happened(now: $now) : new Happened($begun, $clock->hourAt(now()));
+        return $progress->happened()->begun === [] ? $progress : $record->progress($plan, $clock->hourAt(now()));
+    }
+
+    /** When what was begun of it was begun, as times go by that are found anew. */
+    public function happened(?Plan $plan = null, float $now = 0.0): Happened
+    {
+        return $this->progress($plan, $now)->happened();
     }
 
     /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there. */

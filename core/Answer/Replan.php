@@ -48,15 +48,24 @@ final readonly class Replan
     public static function of(Plan $plan, Progress $progress, CalibrationStore $store): self
     {
         [$planner, $happened] = [new Planner($store), $progress->happened()];
-        $changed = $plan->inRoom($progress->room)->begunAt($happened->begun);
-        $pace = self::pace($changed, $progress->seen, $store);
-        $changed = $pace === 1.0 ? $changed : $changed->curing($pace);
+        $begun = $plan->inRoom($progress->room)->begunAt($happened->begun);
+        $pace = self::pace($begun, $progress->seen, $store);
+        $changed = $pace === 1.0 ? $begun : $begun->curing($pace);
         [$planned, $judged] = [$planner->judge($plan), $planner->judge($changed)];
         $stays = self::stays($planned, $judged, $happened);
         $answer = count($stays) === count($plan->pours) ? $judged
             : $planner->timed($changed, new Happened($stays, $happened->now, $happened->away));
 
         return new self($plan, $progress, $pace, $planned, $answer);
+    }
+
+    /** A plan as it has become: begun when it was, in the room as it was measured, of a resin that cures as fast as was seen. */
+    public static function asSeen(Plan $plan, Progress $progress, CalibrationStore $store): Plan
+    {
+        $begun = $plan->inRoom($progress->room)->begunAt($progress->happened()->begun);
+        $pace = self::pace($begun, $progress->seen, $store);
+
+        return $pace === 1.0 ? $begun : $begun->curing($pace);
     }
 
     /**

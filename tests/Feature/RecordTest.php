@@ -162,3 +162,23 @@ it('refuses what cannot have happened, and what is not said, with its remedy', f
     'no kind'         => [['kind' => 'rained'], 'kind', 'Choose what happened'],
     'no moment'       => [['kind' => 'note', 'note' => 'x', 'at' => 'noon'], 'at', 'a date and a time'],
 ]);
+
+it('finds times by the room as it was measured and the resin as it was seen', function (): void {
+    Carbon::setTestNow('2026-03-02 08:00');
+    $start = function (): float {
+        $this->put("/pieces/{$this->piece->id}/pours")->assertRedirect()->assertSessionHasNoErrors();
+
+        return $this->piece->refresh()->document['pours'][1]['start_h'];
+    };
+    Event::note($this->piece, EventKind::Poured, ['pour' => $this->ids[0]], now());
+    Carbon::setTestNow('2026-03-02 09:00');
+    $planned = $start();
+    Event::note($this->piece, EventKind::Room, ['celsius' => 15.0], now());
+    $cold = $start();
+    expect($cold)->toBeGreaterThan($planned + 10.0);
+    // It gelled at 30 h, though the cold would have it much later: the resin is quicker than was thought.
+    Carbon::setTestNow('2026-03-03 14:00');
+    Event::note($this->piece, EventKind::Gelled, ['pour' => $this->ids[0]], now());
+    expect($start())->toBeLessThan($cold - 10.0);
+    Carbon::setTestNow();
+});

@@ -27,7 +27,7 @@ final class DayController extends Controller
         $plan = PlanFile::plan($given, $piece->meshes());
         $answer = $plan->pours === [] ? $found : $answers->timed(
             $plan,
-            $piece->happened($plan, $plan->studio->clock->hourAt(now())),
+            $piece->progress($plan, $plan->studio->clock->hourAt(now())),
             $this->member(),
             (new StudioDay($this->studio(), $answers))->beside($piece),
         );

@@ -18,6 +18,7 @@ use Pensilis\Answer\Beside;
 use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
+use Pensilis\Answer\Replan;
 use Pensilis\Exception\PensilisException;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
@@ -25,9 +26,9 @@ use Pensilis\Finding\Mend;
 use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
+use Pensilis\Record\Progress;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
-use Pensilis\Scheduling\Happened;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
@@ -212,13 +213,14 @@ final readonly class Answers
      *
      * @param Beside|null $beside what other pieces take of the bench, hours of the plan
      */
-    public function timed(Plan $plan, Happened $happened, User $user, ?Beside $beside = null): ?PlanAnswer
+    public function timed(Plan $plan, Progress $progress, User $user, ?Beside $beside = null): ?PlanAnswer
     {
         return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
             $plan,
-            function (Planner $planner, Plan $plan) use ($happened, $beside): PlanAnswer {
-                $happened = $happened->away($beside?->taken() ?? []);
-                $timed = fn(float $from): PlanAnswer => $planner->timed($plan, $happened->from($from));
+            function (Planner $planner, Plan $plan) use ($progress, $beside): PlanAnswer {
+                $happened = $progress->happened()->away($beside?->taken() ?? []);
+                $seen = Replan::asSeen($plan, $progress, $this->store);
+                $timed = fn(float $from): PlanAnswer => $planner->timed($seen, $happened->from($from));
                 $answer = $timed($happened->now);
 
                 // What was begun lies where it lies.
