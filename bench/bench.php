@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use App\Interchange\PlanFile\Document;
+use App\Models\Event;
 use App\Models\Piece;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
@@ -18,10 +19,13 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\Planner;
+use Pensilis\Answer\Replan;
 use Pensilis\Geometry\MeshSlicer;
 use Pensilis\Geometry\StlReader;
 use Pensilis\Layout\Draft;
 use Pensilis\PlanFile\PlanReader;
+use Pensilis\PlanFile\RecordReader;
+use Pensilis\Record\EventKind;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\CalibrationMemory;
 use Tests\Meshes;
@@ -67,6 +71,18 @@ foreach (DemoPieces::all('2026-03-02') as $piece) {
     $plan = PlanReader::read($piece);
     $time("plan: {$piece['title']}", 5, fn() => (new Planner(new CalibrationMemory()))->plan($plan));
 }
+$events = array_map(
+    fn(int $n): array => ['id' => "e{$n}", 'kind' => 'room', 'at_h' => $n / 1000, 'celsius' => 21],
+    range(1, $smoke ? 100 : 10_000),
+);
+$happened = [['kind' => 'poured', 'pour' => 0, 'at_h' => 0], ['kind' => 'gelled', 'pour' => 0, 'at_h' => 40]];
+$time(
+    'record: ' . number_format(count($events)) . ' events read and folded',
+    5,
+    fn() => RecordReader::ofPlan(['record' => ['events' => [$happened[0], ...$events]]], $given),
+);
+$progress = RecordReader::ofLog(['now_h' => 41, 'events' => $happened], $given);
+$time('record: planned on from a pour and its gel', 5, fn() => Replan::of($given, $progress, new CalibrationMemory()));
 $time('layers only: cone block', 50, fn() => Draft::of($open));
 $many = $document;
 unset($many['pours']);
@@ -116,6 +132,10 @@ foreach ($days as $piece) {
     $ask('GET', "/pieces/{$piece->id}/heat");
 }
 $time('page: today with ' . count($days) . ' pieces', 20, fn() => $ask('GET', '/today'));
+for ($n = 0; $n < ($smoke ? 10 : 5000); $n++) {
+    Event::note($days[$n % count($days)], EventKind::Prepared, ['step' => "step {$n}"]);
+}
+$time('page: today with ' . number_format(Event::query()->count()) . ' events', 20, fn() => $ask('GET', '/today'));
 array_map(fn(Piece $piece): ?bool => $piece->forceDelete(), $days);
 $time('page: piece, computed before', 40, fn() => $ask('GET', "/pieces/{$cone->id}"));
 $crowd = $document;
