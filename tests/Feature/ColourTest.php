@@ -190,14 +190,14 @@ it('mixes for two pieces at once', function (): void {
     $this->get("/pieces/{$this->piece->id}/pours/0?with={$other->id}&also[]=0")->assertSee('Together: A 135.4 g')->assertSee('The twin');
 });
 
-it('C15 mixes clear for coats that are divided or differently coloured, and splits it by grams', function (): void {
+it('mixes clear for coats that are divided or differently coloured, and splits it by grams', function (): void {
     $other = $this->pieceOf($this->user, Plans::changed(['/title' => 'The twin'], Plans::coneWithPours()));
     // 89.06 ml at 1.08 for the twin's first pour, beside the divided coat here.
     $this->get("/pieces/{$this->piece->id}/pours/2?with={$other->id}&also[]=0")->assertOk()
         ->assertSee('Split it by the scale before it is coloured')->assertSee('96.2 g for The twin');
 });
 
-it('C23 darkens one cup from clear', function (): void {
+it('darkens one cup from clear', function (): void {
     // Left and right at 0.1 drops, the middle at 0.05 of another colour: no one cup. With one colour, what stays clear goes first.
     expect((new PieceView($this->piece, UnitSystem::Metric, null))->coat(2)->darkening())->toBe([]);
     $ladder = Plans::changed([
@@ -353,7 +353,7 @@ it('answers lists where texts are wanted without a trace of itself', function (s
     ], ['post', '/pieces/PIECE/pours/2/recipe', ['name' => ['x']]],
 ]);
 
-it('D2 tells a dose in the measure of the hand that was weighed', function (): void {
+it('tells a dose in the measure of the hand that was weighed', function (): void {
     // 5 % of what the cup holds, by spoons of 2 g, to the nearest half.
     $hand = Plans::changed([
         '/colours/3/hand' => 'spoon', '/colours/3/hand_g' => 2, '/pours/2/zones' => [],
@@ -365,7 +365,7 @@ it('D2 tells a dose in the measure of the hand that was weighed', function (): v
     expect($half)->toBeGreaterThan(1.0)->and($view->coat(2)->cupLines()[0]->doses[0])->toContain("about {$half} × spoon");
 });
 
-it('D8 warns of the solvent that tints bring, and tells how much of them is colour', function (): void {
+it('warns of the solvent that tints bring, and tells how much of them is colour', function (): void {
     // 4 % of a paste that is half water: 2 % of each.
     $watery = Plans::changed([
         '/colours/3/solvent_pct' => 50, '/pours/2/zones' => [], '/pours/2/mix' => [['colour' => 'white', 'pct' => 4]],
@@ -375,7 +375,7 @@ it('D8 warns of the solvent that tints bring, and tells how much of them is colo
     $this->get('/pieces/' . $this->pieceOf($this->user, $dry)->id)->assertDontSee('of solvent or water');
 });
 
-it('D7 tells how far grains sink before the mix gels', function (): void {
+it('tells how far grains sink before the mix gels', function (): void {
     $glitter = Plans::changed([
         '/colours/3/grain_um' => 200, '/pours/2/zones' => [], '/pours/2/mix' => [['colour' => 'white', 'pct' => 4]],
     ], Plans::coloured());
@@ -384,7 +384,7 @@ it('D7 tells how far grains sink before the mix gels', function (): void {
     $this->get("/pieces/{$this->piece->id}/pours/2")->assertDontSee('sinks');
 });
 
-it('D6 shows the shade where two neighbours meet', function (): void {
+it('shows the shade where two neighbours meet', function (): void {
     $view = new PieceView($this->pieceOf($this->user, Plans::coloured()), UnitSystem::Metric, null);
     $meetings = $view->coat(2)->meetings();
     // Left and middle, middle and right: blue and green as one, the same on both sides.

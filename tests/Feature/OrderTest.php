@@ -15,7 +15,7 @@ beforeEach(function (): void {
     $this->write = fn(array $typed) => $this->from('/orders')->post('/orders', $typed);
 });
 
-it('D17 writes an order down, changes it, takes it away and back', function (): void {
+it('writes an order down, changes it, takes it away and back', function (): void {
     $this->get('/orders')->assertOk()->assertSee('Write down what somebody asks for');
     ($this->write)(['wanted' => 'Cone of the larch', 'whom' => 'the hut', 'due' => '2031-06-01', 'price' => '85.5'])
         ->assertSessionHasNoErrors();
@@ -35,7 +35,7 @@ it('D17 writes an order down, changes it, takes it away and back', function (): 
     $this->get('/orders')->assertSee('▽ late');
 });
 
-it('D17 begins the piece of an order, due on its day, and says what is left of the price', function (): void {
+it('begins the piece of an order, due on its day, and says what is left of the price', function (): void {
     ($this->write)(['wanted' => 'Cone of the larch', 'due' => '2031-06-01', 'price' => '100'])->assertSessionHasNoErrors();
     $order = ($this->orders)()->sole();
     $this->post("/orders/{$order->id}/piece")->assertRedirect();
@@ -51,7 +51,7 @@ it('D17 begins the piece of an order, due on its day, and says what is left of t
     $this->get("/pieces/{$piece->id}?heat=1")->assertSee('It is ordered for 50.00: 10.00 less than it costs.');
 });
 
-it('D17 takes orders as a table, out and in, all rows or none', function (): void {
+it('takes orders as a table, out and in, all rows or none', function (): void {
     $send = fn(string $text) => $this->from('/orders')->post('/orders/table', [
         'table' => UploadedFile::fake()->createWithContent('orders.csv', $text),
     ]);
@@ -83,7 +83,7 @@ it('D17 takes orders as a table, out and in, all rows or none', function (): voi
     expect(($this->orders)()->count())->toBe(2);
 });
 
-it('D17 refuses what makes no sense, and asks where two have changed the same', function (array $typed, string $field): void {
+it('refuses what makes no sense, and asks where two have changed the same', function (array $typed, string $field): void {
     ($this->write)($typed + ['wanted' => 'Cone'])->assertSessionHasErrors($field);
     expect(Order::query()->count())->toBe(0);
 })->with([

@@ -64,7 +64,7 @@ it('refuses what is hostile, broken or more than an outline, and changes nothing
     'two outlines in one' => [drawing('<path d="M0 0H9V9Z M20 20H30V30Z"/>'), 'lies outside the first'],
 ]);
 
-it('D11 cuts a hole through a blank, and another, and refuses one that lies outside', function (array $vessel, float $cm2): void {
+it('cuts a hole through a blank, and another, and refuses one that lies outside', function (array $vessel, float $cm2): void {
     $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => [], '/vessel' => $vessel + [
         'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
     ]], Plans::cone()));
@@ -90,7 +90,7 @@ it('D11 cuts a hole through a blank, and another, and refuses one that lies outs
     'one of a path' => [['shape' => 'outline', 'path' => 'M100 100H160V140H100Z', 'height_mm' => 6], 24.0],
 ]);
 
-it('D11 refuses a hole in what is not upright', function (): void {
+it('refuses a hole in what is not upright', function (): void {
     $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => [], '/vessel' => [
         'shape' => 'hemisphere', 'diameter_mm' => 60, 'wall' => ['material' => 'silicone', 'thickness_mm' => 4],
     ]], Plans::cone()));

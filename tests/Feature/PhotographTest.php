@@ -120,7 +120,7 @@ it('shows photographs to their studio only', function (): void {
     $this->delete("/pieces/{$this->piece->id}/photograph")->assertNotFound();
 });
 
-it('D11 takes a dam that was traced on the scaled photograph as the vessel', function (): void {
+it('takes a dam that was traced on the scaled photograph as the vessel', function (): void {
     $this->piece->change(fn(array $document): array => ['inclusions' => []] + $document);
     $trace = fn(string $points) => $this->from("/pieces/{$this->piece->id}/photograph")
         ->post("/pieces/{$this->piece->id}/photograph/dam", ['points' => $points]);

@@ -212,7 +212,7 @@ it('says what is wrong with a pin, and keeps what was there', function (array $p
     'above it all' => [['from_mm' => 50, 'to_mm' => 70], 'What is pinned leaves no room for other pours of'],
 ]);
 
-it('C7 keeps what was mixed as a volume, by the density of the mix', function (string $said, float $grams): void {
+it('keeps what was mixed as a volume, by the density of the mix', function (string $said, float $grams): void {
     ($this->keep)(['mixed' => $said, 'kept' => '4 g'])->assertSessionHasNoErrors();
     expect(Mixing::query()->sole()->mixed_g)->toEqualWithDelta($grams, 1e-6);
 })->with([
@@ -223,14 +223,14 @@ it('C7 keeps what was mixed as a volume, by the density of the mix', function (s
     'grams'              => ['96.2 g', 96.2],
 ]);
 
-it('C7 asks before it keeps what is a thousand times off the plan', function (): void {
+it('asks before it keeps what is a thousand times off the plan', function (): void {
     ($this->keep)(['mixed' => '100 mg', 'kept' => '0 g'])->assertSessionHasErrors('sure')->assertSessionHasInput('mixed', '100 mg');
     expect(session('errors')->first('sure'))->toContain('the plan says 100.2 g')->and(Mixing::query()->count())->toBe(0);
     ($this->keep)(['mixed' => '100 mg', 'kept' => '0 g', 'sure' => '1'])->assertSessionHasNoErrors();
     expect(Mixing::query()->count())->toBe(1);
 });
 
-it('C7 reads marked cups in fluid ounces where the studio thinks in them', function (): void {
+it('reads marked cups in fluid ounces where the studio thinks in them', function (): void {
     $this->user->studio->update(['units' => 'us']);
     $cup = ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 5];
     $piece = $this->pieceOf($this->user, Plans::changed($cup, Plans::coneWithPours()));
@@ -238,7 +238,7 @@ it('C7 reads marked cups in fluid ounces where the studio thinks in them', funct
     $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSee('2.03 fl oz')->assertSee('1.01 fl oz');
 });
 
-it('C16 pours a fast resin first and a hard one later, by a choice on the page', function (): void {
+it('pours a fast resin first and a hard one later, by a choice on the page', function (): void {
     $this->post("/pieces/{$this->piece->id}/resins", ['resin' => 'coat'])->assertSessionHasNoErrors();
     $id = $this->piece->refresh()->document['resins'][1]['id'];
     $this->patch("/pieces/{$this->piece->id}", ['f' => ['/pours/2/resin' => $id]])->assertSessionHasNoErrors();
@@ -246,7 +246,7 @@ it('C16 pours a fast resin first and a hard one later, by a choice on the page',
     expect($pours[2]->resin->id)->toBe($id)->and($pours[0]->resin->id)->not->toBe($id);
 });
 
-it('D1 fills the vessel with what there is, and says how far it goes', function (): void {
+it('fills the vessel with what there is, and says how far it goes', function (): void {
     $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => []], Plans::cone()));
     // 127.23 ml in a cylinder of 90 mm across stand 20 mm high.
     $this->put("/pieces/{$piece->id}/amount", ['amount' => '127.23 ml'])->assertSessionHas('said', '127 ml of mix fills it to 20 mm.');
@@ -258,7 +258,7 @@ it('D1 fills the vessel with what there is, and says how far it goes', function 
     expect($piece->refresh()->document['vessel']['fill_mm'])->toEqualWithDelta(20.0, 0.01);
 });
 
-it('D17 says by when to begin, or how much too late it is, for a day when it is due', function (): void {
+it('says by when to begin, or how much too late it is, for a day when it is due', function (): void {
     $due = fn(string $day): array => Plans::changed(
         ['/studio/start' => '2026-12-01T08:00', '/purpose/due' => $day],
         Plans::coneWithPours(),
@@ -274,7 +274,7 @@ it('D17 says by when to begin, or how much too late it is, for a day when it is 
     $this->from("/pieces/{$late->id}")->patch("/pieces/{$late->id}", ['f' => ['/purpose/due' => 'soon']])->assertSessionHasErrors();
 });
 
-it('D10 lays lines of lettering anew together, and keeps what else lies there', function (): void {
+it('lays lines of lettering anew together, and keeps what else lies there', function (): void {
     $leaf = ['kind' => 'adhesive', 'size_mm' => [5, 5], 'at_mm' => [9, 9]];
     $piece = $this->pieceOf($this->user, Plans::changed(['/pours/0/applied' => [$leaf]], Plans::coneWithPours()));
     $at = "/pieces/{$piece->id}/pours/0/lettering";
@@ -315,7 +315,7 @@ it('says what can be done with a pour and when, as far as it is asked for, and w
         ->assertDontSee('Things go in');
 });
 
-it('D10 ticks off a list of names over the copies of a set', function (): void {
+it('ticks off a list of names over the copies of a set', function (): void {
     $named = Plans::changed([
         '/pieces' => 3, '/pours/0/applied' => [['kind' => 'lettering', 'names' => ['Rowan', 'Alder', 'Birch']]],
     ], Plans::coneWithPours());

@@ -12,7 +12,7 @@ beforeEach(function (): void {
     $this->at = "/pieces/{$this->piece->id}/reference";
 });
 
-it('D13 keeps a reference picture, tells its shades beside the colours at hand, and takes one over', function (): void {
+it('keeps a reference picture, tells its shades beside the colours at hand, and takes one over', function (): void {
     // Two thirds peat brown, a third sky.
     $image = imagecreatetruecolor(90, 60);
     imagefilledrectangle($image, 0, 0, 90, 60, (int) imagecolorallocate($image, 0x58, 0x3c, 0x24));

@@ -274,7 +274,7 @@ it('answers a change made in the list with the list, and a refusal with its reas
     expect($supply->refresh()->stock)->toEqual(36);
 });
 
-it('D15 keeps a resin by A and B, bought in litres or kilograms, with its price', function (): void {
+it('keeps a resin by A and B, bought in litres or kilograms, with its price', function (): void {
     $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Clear deep', 'document' => [
         'ratio' => ['by' => 'volume', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
     ] + array_diff_key(Starters::RESINS['deep'], ['id' => 1, 'name' => 1])]);
@@ -302,7 +302,7 @@ it('D15 keeps a resin by A and B, bought in litres or kilograms, with its price'
     expect($supply->refresh()->stock_a)->toEqualWithDelta(4400.0, 1e-6);
 });
 
-it('D15 uses up gloves by the pour and things by their name, and puts them back', function (): void {
+it('uses up gloves by the pour and things by their name, and puts them back', function (): void {
     $gloves = $this->user->studio->supplies()->create([
         'kind' => SupplyKind::Consumable, 'name' => 'Gloves', 'document' => [], 'stock' => 20, 'per_pour' => 2,
     ]);
@@ -321,7 +321,7 @@ it('D15 uses up gloves by the pour and things by their name, and puts them back'
     expect($gloves->refresh()->stock)->toBe(16.0)->and($cones->refresh()->stock)->toBe(9.0);
 });
 
-it('D15 counts the casts of a mold, and says when it is worn', function (): void {
+it('counts the casts of a mold, and says when it is worn', function (): void {
     $piece = $this->pieceOf($this->user, Plans::coneWithPours());
     $this->post("/pieces/{$piece->id}/vessel", ['name' => 'Round block'])->assertSessionHasNoErrors();
     $vessel = $this->user->studio->vessels()->sole();
@@ -336,7 +336,7 @@ it('D15 counts the casts of a mold, and says when it is worn', function (): void
     expect($vessel->refresh()->lasts)->toBe(40);
 });
 
-it('D16 tells of a resin how many bubbles stayed and how clear it was, by own mixes', function (): void {
+it('tells of a resin how many bubbles stayed and how clear it was, by own mixes', function (): void {
     $piece = $this->pieceOf($this->user, Plans::coneWithPours());
     $name = $piece->plan()->resin()->name;
     $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => $name, 'document' => [

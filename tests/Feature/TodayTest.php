@@ -166,7 +166,7 @@ it('counts two pairs of hands, level places and boxes', function (): void {
     }
 });
 
-it('C15 tells of one mix that serves two pieces of the same hour, in grams of A and B', function (): void {
+it('tells of one mix that serves two pieces of the same hour, in grams of A and B', function (): void {
     $low = Plans::changed(['/inclusions' => [], '/vessel/height_mm' => 20], $this->cone);
     Carbon::setTestNow(($this->at)(-1.0));
     $piece = ($this->planned)($low, 'Low one');

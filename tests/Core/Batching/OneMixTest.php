@@ -9,7 +9,7 @@ use Pensilis\Batching\PlannedMix;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
-it('C15 serves several pieces from one batch while that keeps in the cup, and by hand so much of each', function (): void {
+it('serves several pieces from one batch while that keeps in the cup, and by hand so much of each', function (): void {
     // 100 : 45 by weight, a pot life of 3 h: half of it is 1.5 h.
     $deep = fn(float $grams): PlannedMix => new PlannedMix('Deep', $grams * 100 / 145, $grams * 45 / 145, 3.0);
     $other = new PlannedMix('Deep', 50.0, 50.0, 3.0);
@@ -27,7 +27,7 @@ it('tells of no batch that serves one piece alone', function (): void {
     expect(OneMix::all([[8.0, 0, 0, $mix], [8.2, 0, 1, $mix], [12.0, 1, 0, $mix]]))->toBe([])->and(OneMix::all([]))->toBe([]);
 });
 
-it('C15 finds it where two pieces share an evening', function (): void {
+it('finds it where two pieces share an evening', function (): void {
     $low = ['/inclusions' => [], '/vessel/height_mm' => 20, '/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]];
     $workshop = Workshop::of([Plans::read($low), Plans::read($low)]);
     [$mix] = $workshop->oneMixes();

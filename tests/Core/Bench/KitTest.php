@@ -24,7 +24,7 @@ function kitOf(array $changes, ?array $document = null): array
 }
 
 // What is laid out is common practice; nothing is on the list that the piece does not ask for.
-it('D14 lays out what the piece asks for and nothing else', function (array $changes, array $has, array $hasNot): void {
+it('lays out what the piece asks for and nothing else', function (array $changes, array $has, array $hasNot): void {
     $kit = array_keys(kitOf($changes, Plans::coneWithPours()));
     expect(array_diff($has, $kit))->toBe([])->and(array_intersect($hasNot, $kit))->toBe([]);
 })->with([
@@ -41,7 +41,7 @@ it('D14 lays out what the piece asks for and nothing else', function (array $cha
     'a board' => [['/vessel/made' => 'panel'], ['kit.flame', 'kit.tape', 'kit.props'], ['kit.warm-air']],
 ]);
 
-it('D14 counts gloves and cups, and measures board and box by the vessel', function (): void {
+it('counts gloves and cups, and measures board and box by the vessel', function (): void {
     // Three pours: two pairs each, three cups each and one for each of three regions; 90 mm across and a hand's breadth.
     $kit = kitOf([], Plans::coloured());
     expect($kit['kit.guard']->values['pairs'])->toBe(6)->and($kit['kit.cups']->values['cups'])->toBe(3 * 3 + 3)

@@ -80,7 +80,7 @@ function garnet(): array
     return ['/inclusions/0/material' => ['skeleton_g_cm3' => 3.6], '/inclusions/0/sealed_coats' => 0];
 }
 
-it('C3 lays what sinks into a thin bed, and sets what floats on tack before anything is mixed', function (): void {
+it('lays what sinks into a thin bed, and sets what floats on tack before anything is mixed', function (): void {
     expect(namesOf(actsOf(garnet(), 1)))->toBe([
         'act.mix', 'act.bed', 'act.bubbles-first.warm-air', 'act.set-bed', 'act.fill-rest', 'act.bubbles-first.warm-air',
         'act.bubbles-again.warm-air', 'act.cover',
@@ -103,7 +103,7 @@ it('sets what lies low before what lies higher', function (): void {
     expect(array_map(fn(Inclusion $one): string => $one->id, $set->objects))->toBe(['low', 'middle', 'high']);
 });
 
-it('C3 lays nothing on a bare floor that is not glued, or flat against the face on purpose', function (): void {
+it('lays nothing on a bare floor that is not glued, or flat against the face on purpose', function (): void {
     $floor = ['/inclusions/0/target_bottom_mm' => 0];
     expect(namesOf(actsOf($floor, 0))[0])->toBe('act.set-glue')
         ->and(namesOf(actsOf($floor + garnet(), 0)))->toContain('act.set-bed')->not->toContain('act.set-glue')
@@ -111,7 +111,7 @@ it('C3 lays nothing on a bare floor that is not glued, or flat against the face 
         ->and(Setting::Bed->isBefore())->toBeFalse()->and(Setting::Glue->isBefore())->toBeTrue();
 });
 
-it('C5 honours who seals nothing, and tells the risk once', function (): void {
+it('honours who seals nothing, and tells the risk once', function (): void {
     $bare = ['/sealing/school' => 'none', '/inclusions/0/sealed_coats' => 0];
     $found = toldOf($bare);
     expect(Plans::read($bare)->inclusions[0]->verdict())->toBe(Verdict::Ready)
@@ -123,7 +123,7 @@ it('C5 honours who seals nothing, and tells the risk once', function (): void {
         ->and(toldOf(['/sealing/school' => 'none'] + garnet()))->not->toHaveKey('left-bare');
 });
 
-it('C6 takes bubbles by the school of the piece, else of its ground, and never with a flame near alcohol', function (
+it('takes bubbles by the school of the piece, else of its ground, and never with a flame near alcohol', function (
     array $changes,
     string $school,
 ): void {
@@ -139,20 +139,20 @@ it('C6 takes bubbles by the school of the piece, else of its ground, and never w
     'as the piece asks' => [['/pours/0/zones' => [], '/pours/0/mix' => [], '/bubbles/school' => 'pin'], 'pin'],
 ]);
 
-it('C6 touches nothing after a pattern is drawn', function (): void {
+it('touches nothing after a pattern is drawn', function (): void {
     $names = namesOf(actsOf([], 2, Joint::Chemical, Plans::coloured()));
     expect($names)->toContain('act.leave')
         ->and(array_filter($names, fn(string $name): bool => str_starts_with($name, 'act.bubbles')))->toBe([]);
 });
 
-it('C6 warns of a flame that the piece asks for where it scars or burns', function (): void {
+it('warns of a flame that the piece asks for where it scars or burns', function (): void {
     $flame = ['/bubbles/school' => 'flame'];
     expect(toldOf($flame))->toHaveKey('flame')->and(toldOf($flame)['flame']->mend?->value)->toBe('warm-air')
         ->and(toldOf($flame + ['/vessel/made' => 'canvas']))->not->toHaveKey('flame')
         ->and(toldOf($flame + ['/vessel/made' => 'canvas'], Plans::coloured()))->toHaveKey('flame.ink');
 });
 
-it('C8 sands before lettering where the window has closed, never over it', function (): void {
+it('sands before lettering where the window has closed, never over it', function (): void {
     $late = Plans::changed([
         '/pours/0/start_h' => 2, '/pours/1/start_h' => 300, '/pours/2/start_h' => 330,
         '/pours/0/applied' => [['kind' => 'lettering', 'says' => 'the hill house']],
@@ -168,7 +168,7 @@ it('C8 sands before lettering where the window has closed, never over it', funct
         ->and($apply->start)->toEqualWithDelta(300.0 - 0.6, 1e-9);
 });
 
-it('C10 ends a draped sheet with peeling it, not with a rim', function (): void {
+it('ends a draped sheet with peeling it, not with a rim', function (): void {
     $simulation = Simulation::of(Plans::read(['/vessel/made' => 'sheet'], Plans::coneWithPours()), new SharedCalibrations());
     $ends = array_map(fn(Task $task): string => $task->what->name, EndTasks::of($simulation));
     expect($ends)->toContain('peel-sheet')->not->toContain('demold');
@@ -179,24 +179,24 @@ it('makes ready as the vessel asks', function (string $made, array $has, array $
     $names = array_map(fn(Fact $step): string => $step->name, $steps);
     expect(array_intersect($has, $names))->toHaveCount(count($has))->and(array_intersect($hasNot, $names))->toBe([]);
 })->with([
-    'C11 a plastic blank: films off, marked, keyed, not primed' => ['blank', ['peel-blank', 'key-blank', 'tape-edge'], ['prime-canvas']],
-    'C19 tape on a canvas too'                                  => ['canvas', ['tape-edge', 'prime-canvas'], ['key-blank']],
-    'C20 powder between frame and insert, nothing wet before'   => ['rigid', ['powder-rigid'], ['release-rigid']],
+    'a plastic blank: films off, marked, keyed, not primed' => ['blank', ['peel-blank', 'key-blank', 'tape-edge'], ['prime-canvas']],
+    'tape on a canvas too'                                  => ['canvas', ['tape-edge', 'prime-canvas'], ['key-blank']],
+    'powder between frame and insert, nothing wet before'   => ['rigid', ['powder-rigid'], ['release-rigid']],
 ]);
 
-it('C19 lets a canvas or a board wait for its coats, a mold for nothing', function (string $made, float $least): void {
+it('lets a canvas or a board wait for its coats, a mold for nothing', function (string $made, float $least): void {
     $answer = (new Planner(new SharedCalibrations()))->plan(Plans::read(['/vessel/made' => $made, '/inclusions' => []]));
     $coats = array_filter($answer->tasks, fn(Task $task): bool => $task->what->name === 'coat-ground');
     expect($answer->simulation->pours[0]->startHour)->toBeGreaterThanOrEqual($least)
         ->and($coats)->toHaveCount($least > 0.5 ? 2 : 0);
 })->with(['canvas' => ['canvas', 14.5], 'board' => ['panel', 16.5], 'mold' => ['mold', 0.25]]);
 
-it('C20 lets alcohol or soapy water in at demolding, where it sticks', function (): void {
+it('lets alcohol or soapy water in at demolding, where it sticks', function (): void {
     $simulation = Simulation::of(Plans::read(['/vessel/made' => 'rigid'], Plans::coneWithPours()), new SharedCalibrations());
     expect(array_map(fn(Task $task): string => $task->what->name, EndTasks::of($simulation)))->toContain('demold-rigid');
 });
 
-it('C14 strews on a wet coat as an act of its pour, and waits for no tack', function (): void {
+it('strews on a wet coat as an act of its pour, and waits for no tack', function (): void {
     $wet = Plans::changed(['/pours/0/applied' => [['kind' => 'scatter', 'wet' => true]]], Plans::coneWithPours());
     $simulation = Simulation::of(Plans::read([], $wet), new SharedCalibrations());
     expect(namesOf(actsOf([], 0, null, $wet)))->toContain('act.strew')
@@ -204,7 +204,7 @@ it('C14 strews on a wet coat as an act of its pour, and waits for no tack', func
         ->and(namesOf(actsOf(['/pours/0/applied/0/wet' => false], 0, null, $wet)))->not->toContain('act.strew');
 });
 
-it('C21 lifts a stencil wet from paste, dry from thin paint and spray', function (string $medium, string $how): void {
+it('lifts a stencil wet from paste, dry from thin paint and spray', function (string $medium, string $how): void {
     $stencil = ['/pours/0/applied' => [['kind' => 'stencil', 'medium' => $medium]]];
     expect(Plans::read($stencil, Plans::coneWithPours())->pours[0]->coat->applied[0]->how()->name)->toBe($how);
 })->with([['paste', 'how.stencil-wet'], ['paint', 'how.stencil-dry'], ['spray', 'how.stencil-dry']]);
@@ -225,7 +225,7 @@ function wetOnWet(string $joint, float $start): array
     ], Plans::coneWithPours());
 }
 
-it('C4 takes wet on wet for a school where it is asked for', function (): void {
+it('takes wet on wet for a school where it is asked for', function (): void {
     $words = fn(array $document): array => array_map(
         fn(Finding $one): string => $one->code->value,
         Judges::ofSimulation(Simulation::of(Plans::read([], $document), new SharedCalibrations()), []),
@@ -247,7 +247,7 @@ it('pours onto a ground from its middle, and down the side of what holds it', fu
     expect(namesOf(actsOf(['/vessel/made' => $made], 0)))->toContain($how);
 })->with([['canvas', 'act.fill-ground'], ['panel', 'act.fill-ground'], ['mold', 'act.fill'], ['dam', 'act.fill']]);
 
-it('C4 heats what is liquid together more than each by itself', function (): void {
+it('heats what is liquid together more than each by itself', function (): void {
     $peak = fn(array $document): float => max(array_map(
         fn(SimulatedPour $pour): float => $pour->peakCelsius,
         Simulation::of(Plans::read([], $document), new SharedCalibrations())->pours,
@@ -255,7 +255,7 @@ it('C4 heats what is liquid together more than each by itself', function (): voi
     expect($peak(wetOnWet('wet', 1.0)))->toBeGreaterThan($peak(wetOnWet('set', 60.0)) + 1.0);
 });
 
-it('C4 lets things float through all that is wet, and stand on nothing wet', function (): void {
+it('lets things float through all that is wet, and stand on nothing wet', function (): void {
     // A block of 20 mm and half the density of the resin lifts at 10 mm: two pours of 6 mm hold it one by one, not together.
     $block = fn(string $joint, float $at): array => Plans::changed([
         '/inclusions' => [[
@@ -273,7 +273,7 @@ it('C4 lets things float through all that is wet, and stand on nothing wet', fun
         ->and(toldOf([], $block('wet', 6.0)))->toHaveKey('no-layer');
 });
 
-it('C12 says what is assumed where the label gives no closing time, and lets a tack test decide', function (): void {
+it('says what is assumed where the label gives no closing time, and lets a tack test decide', function (): void {
     $coat = fn(array $sheet, string $school, float $start): Plan => Plans::read([
         '/inclusions'     => [], '/recoat/school' => $school,
         '/resins/0/sheet' => ['celsius' => 25, 'gel_h' => 3.5, 'min_pour_mm' => 1.5, 'max_pour_mm' => 6] + $sheet,
@@ -298,7 +298,7 @@ it('C12 says what is assumed where the label gives no closing time, and lets a t
         ->and(namesOf(PourActs::of($plan, Layout::given($plan), 0)->all))->not->toContain('act.tack-test');
 });
 
-it('C12 lets tack tests of own pours move the closing of the window, where the label is silent', function (
+it('lets tack tests of own pours move the closing of the window, where the label is silent', function (
     array $sheet,
     array $tests,
     string $school,
@@ -320,7 +320,7 @@ it('C12 lets tack tests of own pours move the closing of the window, where the l
     'a warmer room counts for more' => [[], [['after_h' => 15, 'celsius' => 35]], 'window', 30.0],
 ]);
 
-it('C17 sands only where the next coat needs it, and only there', function (): void {
+it('sands only where the next coat needs it, and only there', function (): void {
     $simulation = Simulation::of(Plans::read([], Plans::coneWithPours()), new SharedCalibrations());
     $sands = fn(Joint ...$joints): array => array_values(array_map(
         fn(Task $task): int => (int) $task->pour,
@@ -329,7 +329,7 @@ it('C17 sands only where the next coat needs it, and only there', function (): v
     expect($sands(Joint::Chemical, Joint::Chemical))->toBe([])->and($sands(Joint::Chemical, Joint::Sanded))->toBe([2]);
 });
 
-it('C23 lets white stand longer than the colours, by the working time', function (float $working, int $minutes): void {
+it('lets white stand longer than the colours, by the working time', function (float $working, int $minutes): void {
     // 10 minutes and 10 more with a resin that can be worked for 40 (common practice); a faster one leaves less.
     $white = Plans::changed([
         '/pours/2/zones/0/mix'         => [['colour' => 'white', 'pct' => 6]], '/resins/0/sheet/working_min' => $working,
@@ -340,7 +340,7 @@ it('C23 lets white stand longer than the colours, by the working time', function
         ->and(namesOf(actsOf([], 2, null, Plans::coloured())))->toContain('act.thicken')->not->toContain('act.thicken-white');
 })->with([[40.0, 10], [20.0, 5]]);
 
-it('D3 counts drops of ink by the area that they fall on, and waits for their alcohol', function (): void {
+it('counts drops of ink by the area that they fall on, and waits for their alcohol', function (): void {
     // By hand: 60 × 40 mm are 24 cm²; half a drop on each makes 12, of 0.05 ml (memory) each.
     $dropped = Plans::changed(['/pours/0/applied' => [
         ['kind' => 'drops', 'colour' => 'blue', 'drops_per_cm2' => 0.5, 'size_mm' => [60, 40]],

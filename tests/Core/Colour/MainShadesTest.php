@@ -16,13 +16,13 @@ function pixelsOf(array $counts): array
     return $pixels;
 }
 
-it('D13 tells the shades of a picture and their shares, the largest first', function (): void {
+it('tells the shades of a picture and their shares, the largest first', function (): void {
     $told = MainShades::of(pixelsOf(['#2458a8' => 60, '#c8661e' => 30, '#f4f3ee' => 10]), 6);
     expect(array_map(fn(array $one): array => [$one[0]->toHex(), $one[1]], $told))
         ->toBe([['#2458a8', 0.6], ['#c8661e', 0.3], ['#f4f3ee', 0.1]]);
 });
 
-it('D13 takes what looks alike together, and leaves out what is hardly there', function (): void {
+it('takes what looks alike together, and leaves out what is hardly there', function (): void {
     // 2.3 ΔE*ab are just noticed (Mahy et al. 1994): these two blues are far less apart.
     expect(Shade::hex('#2458a8')->differenceFrom(Shade::hex('#2558a8')))->toBeLessThan(2.3);
     $told = MainShades::of(pixelsOf(['#2458a8' => 50, '#2558a8' => 49, '#c8661e' => 1]), 6);
@@ -30,7 +30,7 @@ it('D13 takes what looks alike together, and leaves out what is hardly there', f
     expect(MainShades::of([Shade::grey(0.5)], 6))->toHaveCount(1);
 });
 
-it('D13 finds no better means than its own, and the same each time', function (): void {
+it('finds no better means than its own, and the same each time', function (): void {
     // Every pixel is nearest to the shade of its own group: the condition of Lloyd (1982).
     $pixels = pixelsOf(['#102030' => 20, '#203040' => 20, '#d0c0a0' => 30, '#a03020' => 15, '#20a040' => 15]);
     $told = MainShades::of($pixels, 4);

@@ -67,7 +67,7 @@ it('says at which character it stopped', function (string $path, string $cause, 
     'too few numbers' => ['M0 0L5', 'path.too-few-numbers', 6],
 ]);
 
-it('D11 takes lines inside the first as holes, whichever way they run', function (string $path, float $area, float $round): void {
+it('takes lines inside the first as holes, whichever way they run', function (string $path, float $area, float $round): void {
     $outline = Outline::fromPath($path);
     // The string that a hole hangs on is no edge, and leaves area and middle alone.
     expect(1e6 * $outline->area)->toEqualWithDelta($area, 2e-3 * $area)
@@ -83,7 +83,7 @@ it('D11 takes lines inside the first as holes, whichever way they run', function
     'against the outer' => ['M-30 -30H30V30H-30Z M-10 0A10 10 0 1 0 10 0A10 10 0 1 0 -10 0Z', 3600.0 - M_PI * 100.0, 240.0 + M_PI * 20.0],
 ]);
 
-it('D11 refuses a second outline that is no hole', function (string $path, string $refusal): void {
+it('refuses a second outline that is no hole', function (string $path, string $refusal): void {
     expect(fn() => Outline::fromPath($path))->toThrow($refusal);
 })->with([
     'beside the first'    => ['M0 0H9V9H0Z M20 0H29V9H20Z', UnreadablePath::class],

@@ -57,7 +57,7 @@ function foundOn(array $document): array
     return array_map(fn(Finding $one): string => Facts::line($one), Judges::ofLayout($plan, $layout));
 }
 
-it('C1 takes coat upon coat on a panel without a dam, each a film of its own', function (): void {
+it('takes coat upon coat on a panel without a dam, each a film of its own', function (): void {
     // Four coats of 2.5 mm make 10 mm, more than any one film; a coat of 4 mm runs off where 3 mm stay (1.5–3 mm: common practice).
     $coats = onBoard([2.5, 2.5, 2.5, 2.5]);
     $plan = Plans::read([], $coats);
@@ -70,7 +70,7 @@ it('C1 takes coat upon coat on a panel without a dam, each a film of its own', f
         ->and(1e3 * Plans::read(['/pours' => []], $coats)->greatestPour())->toEqualWithDelta(3.0, 1e-9);
 });
 
-it('C2 counts the ground that a piece stays on', function (): void {
+it('counts the ground that a piece stays on', function (): void {
     $document = onBoard([3.0], ['/purpose/use' => 'wall']);
     $plan = Plans::read([], $document);
     // By hand: 0.3 · 0.2 m² of 3 mm resin at 1080 kg/m³ and of 12 mm wood at 600.
@@ -84,7 +84,7 @@ it('C2 counts the ground that a piece stays on', function (): void {
         ]], $document)))->toBe([]);
 });
 
-it('C9 keeps the whole column free under a bolt, nothing under what is glued', function (
+it('keeps the whole column free under a bolt, nothing under what is glued', function (
     string $fix,
     bool $isUnder,
     bool $isTooDeep,
@@ -97,7 +97,7 @@ it('C9 keeps the whole column free under a bolt, nothing under what is glued', f
     expect(str_contains($found, 'under-fitting'))->toBe($isUnder)->and(str_contains($found, 'hole-too-deep'))->toBe($isTooDeep);
 })->with(['through' => ['through', true, false], 'glued' => ['glue', false, false], 'screwed' => ['screw', false, false]]);
 
-it('C9 tells holes, bolts and feet once the piece is cured', function (): void {
+it('tells holes, bolts and feet once the piece is cured', function (): void {
     $document = Plans::changed(['/purpose/fittings' => [
         ['kind' => 'handle', 'at_mm' => [-30, 0], 'radius_mm' => 4, 'fix' => 'through'],
         ['kind' => 'handle', 'at_mm' => [30, 0], 'radius_mm' => 4, 'fix' => 'through'],
@@ -124,7 +124,7 @@ it('C9 tells holes, bolts and feet once the piece is cured', function (): void {
         ->and(1e3 * Fitting::bolt(0.0121))->toEqualWithDelta(25.0, 1e-9);
 });
 
-it('C19 pulls the tape while the rim is soft where that is the school and the hours leave it, else next day', function (
+it('pulls the tape while the rim is soft where that is the school and the hours leave it, else next day', function (
     array $changes,
     array $told,
 ): void {
@@ -151,7 +151,7 @@ it('C19 pulls the tape while the rim is soft where that is the school and the ho
     ]], ['pull-tape']],
 ]);
 
-it('C13 puts the trace into the coats that are looked through first', function (Viewed $viewed, array $traced): void {
+it('puts the trace into the coats that are looked through first', function (Viewed $viewed, array $traced): void {
     $pours = array_filter([0, 1, 2], fn(int $k): bool => Yellowing::First->isIn($k, 3, $viewed));
     expect(array_values($pours))->toBe($traced);
 })->with([
@@ -159,7 +159,7 @@ it('C13 puts the trace into the coats that are looked through first', function (
     'the sides'     => [Viewed::Sides, [0, 1, 2]],
 ]);
 
-it('C18 lets a thing stand proud: only what is below the surface displaces', function (): void {
+it('lets a thing stand proud: only what is below the surface displaces', function (): void {
     // A block of 20 × 20 × 20 mm on the layer at 48, in 60 mm: 8 mm of it stand out.
     $proud = ['/inclusions/0' => [
         'id'               => 'crystal', 'shape' => 'box', 'size_mm' => [20, 20, 20], 'at_mm' => [0, 0],
@@ -179,7 +179,7 @@ it('C18 lets a thing stand proud: only what is below the surface displaces', fun
         ->and(Draft::found(Plans::read($proud + ['/inclusions/0/cover_mm' => 0], Plans::cone()))->layout)->toBeNull();
 });
 
-it('C22 tells who asks for the gloss of the mold that the open side has none', function (array $changes, bool $told): void {
+it('tells who asks for the gloss of the mold that the open side has none', function (array $changes, bool $told): void {
     expect(in_array('open-side-seen', foundOn(Plans::changed($changes, Plans::coneWithPours())), true))->toBe($told);
 })->with([
     'the open side seen'  => [['/purpose/finish' => 'mold'], true],
@@ -188,7 +188,7 @@ it('C22 tells who asks for the gloss of the mold that the open side has none', f
     'a board has no mold' => [['/purpose/finish' => 'mold', '/vessel/made' => 'canvas'], false],
 ]);
 
-it('D5 levels raised decoration with the coat above it, by height and area', function (): void {
+it('levels raised decoration with the coat above it, by height and area', function (): void {
     // By hand: 30 × 20 mm of sequins 1.5 mm high take 0.9 ml more of the coat that levels them, and of no other.
     $sequins = ['kind' => 'adhesive', 'size_mm' => [30, 20], 'raised_mm' => 1.5];
     $raised = Plans::changed(['/pours/0/applied' => [$sequins]], Plans::coneWithPours());
@@ -201,7 +201,7 @@ it('D5 levels raised decoration with the coat above it, by height and area', fun
         ->and($with[2]->volume)->toEqualWithDelta($without[2]->volume, 1e-12);
 });
 
-it('D5 levels a line of glue by length, width and film, and waits for each of its coats', function (): void {
+it('levels a line of glue by length, width and film, and waits for each of its coats', function (): void {
     // By hand: 200 × 3 × 1 mm are 0.6 ml. Three coats of paint at 0.35 h with an hour to dry after each, and 0.1 h left over.
     $glue = ['kind' => 'adhesive', 'line_mm' => [200, 3, 1]];
     $lines = Plans::read(['/pours/0/applied' => [$glue, ['kind' => 'paint', 'coats' => 3]]], Plans::coneWithPours());
@@ -213,14 +213,14 @@ it('D5 levels a line of glue by length, width and film, and waits for each of it
         ->and($lines->pours[0]->coat->applied[0]->fact()->values['line_ml'])->toEqualWithDelta(0.6, 1e-9);
 });
 
-it('D2 tells how much leaf, flakes or grains an area takes', function (): void {
+it('tells how much leaf, flakes or grains an area takes', function (): void {
     $flakes = ['kind' => 'scatter', 'size_mm' => [50, 40], 'g_per_cm2' => 0.02];
     $applied = Plans::read(['/pours/0/applied' => [$flakes]], Plans::coneWithPours())->pours[0]->coat->applied[0];
     // By hand: 20 cm² at 0.02 g are 0.4 g.
     expect($applied->fact()->name)->toBe('applied.amount')->and($applied->fact()->values['amount_g'])->toEqualWithDelta(0.4, 1e-9);
 });
 
-it('D5 judges decoration against its ground', function (string $colour, bool $told): void {
+it('judges decoration against its ground', function (string $colour, bool $told): void {
     $plan = Plans::read([
         '/colours' => [
             ['id' => 'white', 'name' => 'White', 'kind' => 'pigment', 'shade' => '#f4f3ee'],
@@ -237,7 +237,7 @@ it('D5 judges decoration against its ground', function (string $colour, bool $to
     expect($found !== [])->toBe($told);
 })->with([['white', true], ['black', false]]);
 
-it('D16 checks a use with solvents against the resin that they get onto', function (array $changes, bool $told): void {
+it('checks a use with solvents against the resin that they get onto', function (array $changes, bool $told): void {
     expect(in_array('solvents', Facts::words(Judges::ofLayout(
         $plan = Plans::read($changes + ['/purpose/solvents' => true], Plans::coneWithPours()),
         Layout::given($plan),

@@ -130,7 +130,7 @@ it('pours a compartment first and its neighbour once it holds its shape', functi
         ->toEqualWithDelta(['name' => 'rim', 'mix_g' => 48.0 * 1.08 + 4.0], 1e-9);
 });
 
-it('D11 pours a compartment of its own colour round what lies in it', function (): void {
+it('pours a compartment of its own colour round what lies in it', function (): void {
     $beads = ['name' => 'bead', 'volume_ml' => 0.5, 'count' => 16];
     $first = [
         'name' => 'rim', 'shape' => 'box', 'length_mm' => 80, 'width_mm' => 20, 'height_mm' => 30, 'objects' => [$beads],
@@ -150,7 +150,7 @@ it('D11 pours a compartment of its own colour round what lies in it', function (
     expect(fn() => Plans::read([], $document))->toThrow(PlanRefused::class);
 });
 
-it('D11 reckons what a form asks of the sheet that is draped over it', function (): void {
+it('reckons what a form asks of the sheet that is draped over it', function (): void {
     $form = ['foot_mm' => 60, 'width_mm' => 120, 'depth_mm' => 40];
     $sheet = fn(float $across): Plan => Plans::read([
         '/vessel' => ['shape' => 'panel', 'length_mm' => $across, 'width_mm' => $across, 'dam_mm' => 4, 'made' => 'sheet', 'form' => $form,

@@ -20,7 +20,7 @@ function coverOf(array $places): Cover
     ], Plans::cone()));
 }
 
-it('D4 tells the share of the plan that is covered, what lies on what counted once', function (array $places, float $share): void {
+it('tells the share of the plan that is covered, what lies on what counted once', function (array $places, float $share): void {
     // By hand: each box covers 200 of 6000 mm².
     expect(coverOf($places)->share())->toEqualWithDelta($share, 0.002);
 })->with([
@@ -31,7 +31,7 @@ it('D4 tells the share of the plan that is covered, what lies on what counted on
     'half outside'     => [[[50, 0]], 100 / 6000],
 ]);
 
-it('D4 tells the largest bare spot', function (): void {
+it('tells the largest bare spot', function (): void {
     // Bare, the largest circle in a rectangle is as wide as its short side; a round garnet in the middle of a round vessel leaves a ring.
     expect(1e3 * coverOf([])->bare())->toEqualWithDelta(60.0, 0.5);
     $ring = new Cover(Plans::read(['/inclusions/0/size_mm' => [30, 30, 10], '/inclusions/0/shape' => 'disc']));

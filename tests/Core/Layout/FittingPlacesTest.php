@@ -53,7 +53,7 @@ it('keeps a pair inside where the vessel is narrow', function () use ($places): 
         ->and($on->above())->toEqualWithDelta([$x, $y + 0.015], 1e-9);
 });
 
-it('D9 hangs a level pair by a chain', function (): void {
+it('hangs a level pair by a chain', function (): void {
     // Half of it, half the distance and the height are as 5, 4 and 3 (Pythagoras): 80 mm apart, 100 mm of chain, 30 mm high.
     expect(FittingPlaces::chain(0.08))->toEqualWithDelta([0.1, 0.03], 1e-12);
 });

@@ -9,7 +9,7 @@ use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\WorkingHours;
 use Tests\Plans;
 
-it('D12 tells from weighings how much water has gone and how much is left', function (): void {
+it('tells from weighings how much water has gone and how much is left', function (): void {
     // By hand: a slice of 20 g with 80 % of water holds 4 g of dry matter. At 8 g it has lost 60 % of its weight, and half of it is water.
     $slice = Weighings::of([20.0, 8.0]);
     expect($slice->gone())->toEqualWithDelta(60.0, 1e-9)->and($slice->left(80.0))->toEqualWithDelta(50.0, 1e-9)
@@ -22,7 +22,7 @@ it('D12 tells from weighings how much water has gone and how much is left', func
         ->and(fn() => Weighings::of([4.0, 8.0]))->toThrow(ImpossibleValue::class);
 });
 
-it('D12 lets the schedule wait for it, and constant weight ends it', function (): void {
+it('lets the schedule wait for it, and constant weight ends it', function (): void {
     $slice = fn(array $grams): array => [
         '/inclusions/0/material/moisture_pct' => 80, '/inclusions/0/material/weighed_g' => $grams,
         '/inclusions/0/material/drying'       => 'oven',

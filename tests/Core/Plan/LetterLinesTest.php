@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Pensilis\Plan\Align;
 use Pensilis\Plan\LetterLines;
 
-it('D10 fits lines to a width and a height, evenly spaced and aligned', function (Align $align, float $x): void {
+it('fits lines to a width and a height, evenly spaced and aligned', function (Align $align, float $x): void {
     // By hand: five letters of 0.6 of their height fill 90 mm at a height of 30; two lines are then 30 + 45 = 75 mm high.
     $fitted = LetterLines::fitted(['ALDER', 'OAK'], 0.09, 0.2, $align);
     expect($fitted->height)->toEqualWithDelta(0.030, 1e-9);

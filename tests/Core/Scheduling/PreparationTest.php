@@ -13,7 +13,7 @@ use Tests\Facts;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
-it('D12 reckons how long slices take in an oven, by thickness and heat', function (): void {
+it('reckons how long slices take in an oven, by thickness and heat', function (): void {
     // By hand: 5 mm at 60 °C take 6 hours, and a day in the open; twice as thick four times as long (Crank 1975, chapter 4); ten degrees
     // more half of that.
     expect(Drying::ovenHours(0.005, 60.0))->toEqualWithDelta(24.0 + 6.0, 1e-9)
@@ -30,7 +30,7 @@ it('D12 reckons how long slices take in an oven, by thickness and heat', functio
         ->and($slice(['oven_celsius' => 70, 'drying_h' => 50]))->toBe(50.0);
 });
 
-it('D12 dyes first where that is the school, and lets it dry before it is sealed', function (): void {
+it('dyes first where that is the school, and lets it dry before it is sealed', function (): void {
     $flower = fn(string $keeping): array => [
         '/inclusions/0/material/fades' => true, '/inclusions/0/material/keeping' => $keeping, '/inclusions/0/sealed_coats' => 1,
         '/studio/hours'                => [['days' => 'mon-sun', 'from' => '00:00', 'to' => '24:00']],

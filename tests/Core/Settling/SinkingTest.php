@@ -6,7 +6,7 @@ use Pensilis\Settling\Sinking;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 
-it('D7 sinks grains at the speed of Stokes', function (): void {
+it('sinks grains at the speed of Stokes', function (): void {
     // By hand: glass of 100 µm and 2500 kg/m³ in a liquid of 1000 kg/m³ and 1 Pa·s: 1500 · 9.80665 · 1e-8 / 18 m/s.
     expect(Sinking::speed(1e-4, 2500.0, 1000.0, 1.0))->toEqualWithDelta(8.1722e-6, 1e-9)
         // Hollow ones of 200 kg/m³ rise; twice across is four times as fast.
@@ -14,7 +14,7 @@ it('D7 sinks grains at the speed of Stokes', function (): void {
         ->and(Sinking::speed(2e-4, 2500.0, 1000.0, 1.0))->toEqualWithDelta(4 * 8.1722e-6, 1e-9);
 });
 
-it('D7 follows the mix as it thickens until it gels', function (): void {
+it('follows the mix as it thickens until it gels', function (): void {
     $resin = (new SharedCalibrations())->calibrated(Plans::deep());
     $kelvin = $resin->resin->sheet->temperature;
     $sinking = new Sinking($resin, $kelvin);

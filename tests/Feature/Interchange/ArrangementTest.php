@@ -47,7 +47,7 @@ it('lays them round the middle, as a regular polygon, in the order in which they
     expect($places[0][0])->toBeLessThan(0.0)->and($places[2][0])->toBeGreaterThan(0.0);
 });
 
-it('D4 leaves equal gaps between things of different size', function () use ($beads, $at): void {
+it('leaves equal gaps between things of different size', function () use ($beads, $at): void {
     $document = $beads([[0, 0, 5], [5, 0, 5], [30, 0, 5]]);
     foreach ([4, 10, 20] as $i => $wide) {
         $document['inclusions'][$i]['size_mm'] = [$wide, $wide, $wide];

@@ -32,7 +32,7 @@ it('divides a pour in two of its colour, the upper midway to the next', function
         ->and(PlanFile::sound($divided)->pours)->toHaveCount(4);
 });
 
-it('C1 lays one more coat like another on it, as soon as that takes one', function () use ($depths): void {
+it('lays one more coat like another on it, as soon as that takes one', function () use ($depths): void {
     $more = PourShaping::shaped(shapedPours(), 2, 'again');
     $opens = Plans::cone()['resins'][0]['sheet']['recoat_open_h'];
     expect($depths($more))->toBe([14.0, 18.0, 28.0, 28.0])->and($more['pours'][3]['start_h'])->toEqual(80 + $opens);

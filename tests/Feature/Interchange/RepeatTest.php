@@ -32,7 +32,7 @@ it('begins a ring where the object lies, and a row to its right', function () us
         ->and(Repeat::of($document, 'stone', new Repetition('row', 3)))->toBe($document);
 });
 
-it('D4 lays a ring from a stated start, and as many with equal gaps as there is room for', function () use ($at): void {
+it('lays a ring from a stated start, and as many with equal gaps as there is room for', function () use ($at): void {
     $document = Plans::cone();
     $document['inclusions'][0]['size_mm'] = [6, 6, 6];
     $document['vessel'] = ['diameter_mm' => 100] + $document['vessel'];
@@ -43,7 +43,7 @@ it('D4 lays a ring from a stated start, and as many with equal gaps as there is 
     expect($at($fit))->toHaveCount(6)->and($at($fit)[0])->toEqualWithDelta([0.0, 30.0], 0.01);
 });
 
-it('D4 counts small ones into what large ones leave of a ring, and of a row up to the wall', function () use ($at): void {
+it('counts small ones into what large ones leave of a ring, and of a row up to the wall', function () use ($at): void {
     $document = Plans::cone();
     $small = ['size_mm' => [4, 4, 4], 'at_mm' => [0, 30], 'id' => 'bead'] + $document['inclusions'][0];
     $large = ['size_mm' => [20, 20, 20]] + $document['inclusions'][0];
