@@ -109,15 +109,17 @@ final class Piece extends Model
     /**
      * What makes it impossible that something happened to it then; null where nothing does, or it has no clock to tell by.
      *
-     * @param string $pour id, where it happened to one
+     * @param string    $pour id, where it happened to one
+     * @param Plan|null $plan of it with pours that it does not give itself
      */
-    public function disorder(EventKind $kind, string $pour = '', ?Carbon $at = null): ?Found
+    public function disorder(EventKind $kind, string $pour = '', ?Carbon $at = null, ?Plan $plan = null): ?Found
     {
-        [$plan, $clock] = [$this->plan(), $this->plan()->studio->clock];
-        if (!$clock->isSet() || ($pour !== '' && !isset($this->numbers()[$pour]))) {
+        $plan ??= $this->plan();
+        [$clock, $numbers] = [$plan->studio->clock, array_flip(GivenPour::ids($plan->pours))];
+        if (!$clock->isSet() || ($pour !== '' && !isset($numbers[$pour]))) {
             return null;
         }
-        $next = new Happening('', '', $kind, $clock->hourAt($at ?? now()), $this->numbers()[$pour] ?? null);
+        $next = new Happening('', '', $kind, $clock->hourAt($at ?? now()), $numbers[$pour] ?? null);
 
         return $this->record($plan)->disorderOf($next, $plan, $clock->hourAt(now()));
     }

@@ -104,4 +104,8 @@ it('notes no pour on one that is not noted, and says which', function (): void {
         ->assertSessionHasErrors(['mixed' => 'Pour 3 cannot come before pour 1, which is not noted as poured by then. '
             . 'Note that one first.']);
     expect($this->piece->events()->count())->toBe(0);
+    // The same of pours that were found.
+    $found = $this->pieceOf($this->user, Plans::cone());
+    $this->post("/pieces/{$found->id}/pours/1/mixings", ['mixed' => '90 g', 'kept' => '4 g'])->assertSessionHasErrors('mixed');
+    expect($found->events()->count())->toBe(0)->and($found->refresh()->document)->not->toHaveKey('pours');
 });

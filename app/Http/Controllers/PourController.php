@@ -73,7 +73,8 @@ final class PourController extends Controller
         $grams = $request->grams(1e-3 * $view->pour->resin->density, $view->pour->batch->mixed());
         // What is set in it is set once, however often it is mixed for.
         $sets = $piece->mixings()->where('pour_id', $view->pour->id)->exists() ? [] : $view->sets();
-        $disorder = $piece->disorder(EventKind::Mixed, $view->pour->id);
+        $poured = $piece->plan()->poured($view->piece->layout?->asGiven() ?? []);
+        $disorder = $piece->disorder(EventKind::Mixed, $view->pour->id, plan: $poured);
         if ($disorder !== null) {
             throw ValidationException::withMessages(['mixed' => (new Words($this->studio()->units))->finding($disorder)]);
         }
