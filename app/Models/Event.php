@@ -116,7 +116,7 @@ final class Event extends Model
     }
 
     /**
-     * Those that were not taken back.
+     * Those that were not taken back, unless that was taken back too.
      *
      * @param Builder<self> $query
      */
@@ -124,7 +124,10 @@ final class Event extends Model
     {
         $query->where('kind', '!=', EventKind::TakenBack)->whereNotExists(
             fn(Query $back) => $back->from('events as back')->whereColumn('back.piece_id', 'events.piece_id')
-                ->whereColumn('back.event', 'events.id'),
+                ->whereColumn('back.event', 'events.id')->whereNotExists(
+                    fn(Query $again) => $again->from('events as again')->whereColumn('again.piece_id', 'back.piece_id')
+                        ->whereColumn('again.event', 'back.id'),
+                ),
         );
     }
 

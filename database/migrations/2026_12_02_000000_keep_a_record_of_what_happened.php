@@ -37,7 +37,9 @@ return new class () extends Migration {
 
     private const AFTER = [TaskKind::Drape, TaskKind::Demold, TaskKind::Finish, TaskKind::FullCure];
 
-    private const COUNTS = 'NOT EXISTS (SELECT 1 FROM events t WHERE t.piece_id = e.piece_id AND t.event = e.id)';
+    /** What was not taken back, unless that was taken back too. */
+    private const COUNTS = 'NOT EXISTS (SELECT 1 FROM events t WHERE t.piece_id = %1$s.piece_id AND t.event = %1$s.id
+        AND NOT EXISTS (SELECT 1 FROM events u WHERE u.piece_id = t.piece_id AND u.event = t.id))';
 
     public function up(): void
     {
@@ -70,9 +72,9 @@ return new class () extends Migration {
         }
         Schema::drop('mixings');
         Schema::drop('ticks');
-        $counts = self::COUNTS;
+        [$counts, $stays] = [sprintf(self::COUNTS, 'e'), sprintf(self::COUNTS, 'k')];
         $of = fn(string $kind, string $what): string => "(SELECT {$what} FROM events k WHERE k.piece_id = e.piece_id AND k.kind = '{$kind}'
-            AND k.pour = e.pour AND k.cup = e.cup";
+            AND k.pour = e.pour AND k.cup = e.cup AND {$stays}";
         $kept = fn(string $for): string => 'COALESCE(' . $of('kept', "SUM(json_extract(k.body, '$.g'))")
             . " AND json_extract(k.body, '$.for') = '{$for}'), 0.0)";
         $judged = fn(string $what): string => $of('judged', "json_extract(k.body, '$.{$what}')") . ' ORDER BY k.seq DESC LIMIT 1)';

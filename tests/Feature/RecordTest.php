@@ -182,3 +182,18 @@ it('finds times by the room as it was measured and the resin as it was seen', fu
     expect($start())->toBeLessThan($cold - 10.0);
     Carbon::setTestNow();
 });
+
+it('counts neither what was taken back of a mix, nor a mix that was; and both again when that was taken back', function (): void {
+    ($this->mix)(0);
+    $of = fn(EventKind $kind): Event => $this->piece->events()->where('kind', $kind)->firstOrFail();
+    $back = Event::note($this->piece, EventKind::TakenBack, ['event' => $of(EventKind::Kept)->id]);
+    expect([Mixing::query()->sole()->kept_g, Mixing::query()->sole()->over_g])->toBe([0.0, 6.0]);
+    Event::note($this->piece, EventKind::TakenBack, ['event' => $back->id]);
+    expect(Mixing::query()->sole()->kept_g)->toBe(4.0);
+    $back = Event::note($this->piece, EventKind::TakenBack, ['event' => $of(EventKind::Mixed)->id]);
+    expect(Mixing::query()->count())->toBe(0)->and($this->piece->happened()->begun)->toBe([])
+        ->and(Event::query()->counting()->where('kind', EventKind::Mixed)->count())->toBe(0);
+    Event::note($this->piece, EventKind::TakenBack, ['event' => $back->id]);
+    expect(Mixing::query()->sole()->mixed_g)->toBe(100.0)->and(array_keys($this->piece->happened()->begun))->toBe([0])
+        ->and(Event::query()->counting()->where('kind', EventKind::Mixed)->count())->toBe(1);
+});

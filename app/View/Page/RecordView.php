@@ -58,9 +58,10 @@ final readonly class RecordView
         $all = $piece->events()->where('kind', '!=', EventKind::TakenBack);
         $this->count = $all->count();
         $this->events = array_values($all->latest('at')->latest('seq')->limit(self::SHOWN)->get()->all());
-        $back = [];
-        foreach ($piece->events()->where('kind', EventKind::TakenBack)->get() as $one) {
-            $back[(string) $one->event] = $one;
+        $told = $piece->events()->where('kind', EventKind::TakenBack)->get();
+        [$back, $again] = [[], $told->pluck('event')->all()];
+        foreach ($told as $one) {
+            $back += in_array($one->id, $again, true) ? [] : [(string) $one->event => $one];
         }
         $pours = array_map(fn(LaidPour $pour): string => $pour->id, $sheet->view->layout->pours ?? []);
         [$this->back, $this->numbers] = [$back, array_flip($pours)];
