@@ -9,7 +9,6 @@ use Closure;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -93,17 +92,12 @@ final class Event extends Model
      * A mix with what was kept of it and what is left over, and what came of it.
      *
      * @param array{pour: string, cup: string, resin: string, mixed_g: float, kept_g: float, over_g: float, ...<string>} $mix
-     * @param array<array-key, mixed> $taken off the shelf
+     * @param array<int, float> $taken off the shelf
      */
     public static function mix(Piece $piece, array $mix, array $taken, ?Carbon $at = null): void
     {
         $of = array_intersect_key($mix, ['pour' => 1, 'cup' => 1]);
-        $taken = array_filter($taken, is_numeric(...));
-        $used = [];
-        foreach ($taken as $supply => $amount) {
-            $used[(int) $supply] = (float) $amount;
-        }
-        self::note($piece, EventKind::Mixed, $of + ['g' => $mix['mixed_g'], 'resin' => $mix['resin']], $at, taken: $used);
+        self::note($piece, EventKind::Mixed, $of + ['g' => $mix['mixed_g'], 'resin' => $mix['resin']], $at, taken: $taken);
         foreach ([[$mix['kept_g'], self::LOSS], [$mix['over_g'], self::LEFT_OVER]] as [$grams, $for]) {
             if ($grams > 0.0) {
                 self::note($piece, EventKind::Kept, $of + ['g' => $grams, 'for' => $for], $at);
@@ -122,13 +116,7 @@ final class Event extends Model
      */
     public function scopeCounting(Builder $query): void
     {
-        $query->where('kind', '!=', EventKind::TakenBack)->whereNotExists(
-            fn(Query $back) => $back->from('events as back')->whereColumn('back.piece_id', 'events.piece_id')
-                ->whereColumn('back.event', 'events.id')->whereNotExists(
-                    fn(Query $again) => $again->from('events as again')->whereColumn('again.piece_id', 'back.piece_id')
-                        ->whereColumn('again.event', 'back.id'),
-                ),
-        );
+        $query->from('counted_events as events');
     }
 
     /**

@@ -62,8 +62,9 @@ final class Mixing extends Model
             }
             $kept = Event::query()->counting()->where('piece_id', $this->piece_id)->where('kind', EventKind::Kept)
                 ->where('pour', $this->pour_id)->where('cup', $this->cup)->pluck('id')->all();
+            $piece = $this->piece();
             foreach ([...$kept, $this->event] as $event) {
-                Event::note($this->piece(), EventKind::TakenBack, ['event' => $event] + ($why === '' ? [] : ['why' => $why]));
+                Event::note($piece, EventKind::TakenBack, ['event' => $event] + ($why === '' ? [] : ['why' => $why]));
             }
         });
     }

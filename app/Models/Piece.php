@@ -26,7 +26,6 @@ use Pensilis\Record\Event as Happening;
 use Pensilis\Record\EventKind;
 use Pensilis\Record\Progress;
 use Pensilis\Record\Record;
-use Pensilis\Scheduling\Happened;
 
 /**
  * A piece of a studio, kept as its plan file. However that is stored, what it says is said by the clock of the studio.
@@ -88,13 +87,7 @@ final class Piece extends Model
         $record = $clock->isSet() ? $this->record($plan) : Record::of([]);
         $progress = $record->progress($plan, $now);
 
-        return $progress->happened()->begun === [] ? $progress : $record->progress($plan, $clock->hourAt(now()));
-    }
-
-    /** When what was begun of it was begun, as times go by that are found anew. */
-    public function happened(?Plan $plan = null, float $now = 0.0): Happened
-    {
-        return $this->progress($plan, $now)->happened();
+        return $progress->happened()->begun === [] ? $progress : $progress->at($clock->hourAt(now()));
     }
 
     /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there. */

@@ -77,7 +77,7 @@ final readonly class PlanAnswer
             [],
             Judges::ofSimulation($simulation, $tasks),
             $joints,
-            Task::named($tasks, array_map(fn(LaidPour $pour): string => $pour->id, $simulation->layout->pours)),
+            Task::named($tasks, $simulation->layout->ids()),
             $deepest,
         );
     }

@@ -48,9 +48,8 @@ final readonly class Replan
     public static function of(Plan $plan, Progress $progress, CalibrationStore $store): self
     {
         [$planner, $happened] = [new Planner($store), $progress->happened()];
-        $begun = $plan->inRoom($progress->room)->begunAt($happened->begun);
-        $pace = self::pace($begun, $progress->seen, $store);
-        $changed = $pace === 1.0 ? $begun : $begun->curing($pace);
+        $pace = self::pace($plan, $progress, $store);
+        $changed = self::become($plan, $progress, $pace);
         [$planned, $judged] = [$planner->judge($plan), $planner->judge($changed)];
         $stays = self::stays($planned, $judged, $happened);
         $answer = count($stays) === count($plan->pours) ? $judged
@@ -62,8 +61,13 @@ final readonly class Replan
     /** A plan as it has become: begun when it was, in the room as it was measured, of a resin that cures as fast as was seen. */
     public static function asSeen(Plan $plan, Progress $progress, CalibrationStore $store): Plan
     {
+        return self::become($plan, $progress, self::pace($plan, $progress, $store));
+    }
+
+    /** The same, where it cures so many times as fast. */
+    private static function become(Plan $plan, Progress $progress, float $pace): Plan
+    {
         $begun = $plan->inRoom($progress->room)->begunAt($progress->happened()->begun);
-        $pace = self::pace($begun, $progress->seen, $store);
 
         return $pace === 1.0 ? $begun : $begun->curing($pace);
     }
@@ -127,11 +131,10 @@ final readonly class Replan
 
     /**
      * How many times as fast the resin cures as was thought, by what was seen last: tried again with each, as what cures faster is warmer.
-     *
-     * @param list<Seen> $seen
      */
-    private static function pace(Plan $plan, array $seen, CalibrationStore $store): float
+    private static function pace(Plan $plan, Progress $progress, CalibrationStore $store): float
     {
+        [$plan, $seen] = [self::become($plan, $progress, 1.0), $progress->seen];
         $last = $seen === [] ? null : $seen[count($seen) - 1];
         $after = $last === null ? 0.0 : $last->at - ($plan->pours[$last->pour]->startHour ?? INF);
         $pace = 1.0;

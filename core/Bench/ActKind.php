@@ -19,22 +19,4 @@ enum ActKind: string
     case Strew = 'strew';
     case Drop = 'drop';
     case Cover = 'cover';
-
-    /** Whether it can be done only while the mix is liquid. */
-    public function needsLiquid(): bool
-    {
-        return match ($this) {
-            self::TackTest, self::Place, self::Leave, self::Cover => false,
-            default => true,
-        };
-    }
-
-    /** Whether somebody must be there all the while. */
-    public function needsHands(): bool
-    {
-        return match ($this) {
-            self::Thicken, self::Leave => false,
-            default => true,
-        };
-    }
 }

@@ -70,6 +70,12 @@ final readonly class Layout
         return new self(self::lay($plan, $plan->pours, $bottoms), $bottoms, $unsupported);
     }
 
+    /** @return list<string> of its pours, from the floor up */
+    public function ids(): array
+    {
+        return array_map(fn(LaidPour $pour): string => $pour->id, $this->pours);
+    }
+
     /** @return list<GivenPour> its pours as a plan gives them, whenever they begin */
     public function asGiven(): array
     {

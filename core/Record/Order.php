@@ -18,10 +18,10 @@ final readonly class Order
     private const SAME = 1e-6;
 
     /**
-     * @param list<string> $pours ids, from the floor up
-     * @param float        $now   h of the plan
+     * @param int   $pours how many there are
+     * @param float $now   h of the plan
      */
-    public function __construct(private array $pours, private float $now) {}
+    public function __construct(private int $pours, private float $now) {}
 
     /**
      * @param list<Event> $events in their order
@@ -63,7 +63,7 @@ final readonly class Order
     private function place(Event $event, array $begun, array $poured): ?Finding
     {
         $number = fn(int $k): array => ['pour' => Number::count($k + 1)];
-        $k = $event->pour ?? ($event->kind === EventKind::Demolded ? count($this->pours) - 1 : null);
+        $k = $event->pour ?? ($event->kind === EventKind::Demolded ? $this->pours - 1 : null);
         if ($k === null) {
             return null;
         }

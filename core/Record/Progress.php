@@ -27,6 +27,12 @@ final readonly class Progress
         public array $away = [],
     ) {}
 
+    /** The same at another moment. */
+    public function at(float $now): self
+    {
+        return new self($now, $this->pours, $this->room, $this->seen, $this->away);
+    }
+
     /** What times that are found anew go by. */
     public function happened(): Happened
     {

@@ -47,13 +47,13 @@ final readonly class Record
      */
     public function disorders(Plan $plan, float $now): array
     {
-        return (new Order(GivenPour::ids($plan->pours), $now))->disorders($this->events);
+        return (new Order(count($plan->pours), $now))->disorders($this->events);
     }
 
     /** What makes it impossible that something more happened, at its hour among all that did; null where nothing does. */
     public function disorderOf(Event $next, Plan $plan, float $now): ?Finding
     {
-        $found = (new Order(GivenPour::ids($plan->pours), $now))->disorders(self::of([...$this->events, $next])->events);
+        $found = (new Order(count($plan->pours), $now))->disorders(self::of([...$this->events, $next])->events);
 
         return array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === $next->pointer))[0] ?? null;
     }

@@ -12,7 +12,6 @@ use Illuminate\Support\Facades\Schema;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Exception\PensilisException;
-use Pensilis\Layout\LaidPour;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Record\EventKind;
 use Pensilis\Scheduling\Task;
@@ -36,10 +35,6 @@ return new class () extends Migration {
     private const BEFORE = [TaskKind::Dry, TaskKind::Seal, TaskKind::Prepare, TaskKind::Compartment];
 
     private const AFTER = [TaskKind::Drape, TaskKind::Demold, TaskKind::Finish, TaskKind::FullCure];
-
-    /** What was not taken back, unless that was taken back too. */
-    private const COUNTS = 'NOT EXISTS (SELECT 1 FROM events t WHERE t.piece_id = %1$s.piece_id AND t.event = %1$s.id
-        AND NOT EXISTS (SELECT 1 FROM events u WHERE u.piece_id = t.piece_id AND u.event = t.id))';
 
     public function up(): void
     {
@@ -72,19 +67,21 @@ return new class () extends Migration {
         }
         Schema::drop('mixings');
         Schema::drop('ticks');
-        [$counts, $stays] = [sprintf(self::COUNTS, 'e'), sprintf(self::COUNTS, 'k')];
-        $of = fn(string $kind, string $what): string => "(SELECT {$what} FROM events k WHERE k.piece_id = e.piece_id AND k.kind = '{$kind}'
-            AND k.pour = e.pour AND k.cup = e.cup AND {$stays}";
+        // What was not taken back, unless that was taken back too.
+        DB::unprepared("CREATE VIEW counted_events AS SELECT e.* FROM events e WHERE e.kind <> 'taken-back' AND NOT EXISTS (
+            SELECT 1 FROM events t WHERE t.piece_id = e.piece_id AND t.event = e.id
+            AND NOT EXISTS (SELECT 1 FROM events u WHERE u.piece_id = t.piece_id AND u.event = t.id))");
+        $of = fn(string $kind, string $what): string => "(SELECT {$what} FROM counted_events k WHERE k.piece_id = e.piece_id
+            AND k.kind = '{$kind}' AND k.pour = e.pour AND k.cup = e.cup";
         $kept = fn(string $for): string => 'COALESCE(' . $of('kept', "SUM(json_extract(k.body, '$.g'))")
             . " AND json_extract(k.body, '$.for') = '{$for}'), 0.0)";
         $judged = fn(string $what): string => $of('judged', "json_extract(k.body, '$.{$what}')") . ' ORDER BY k.seq DESC LIMIT 1)';
         DB::unprepared("CREATE VIEW mixes AS SELECT e.seq AS id, e.id AS event, e.studio_id, e.piece_id, e.pour AS pour_id, e.cup,
             json_extract(e.body, '$.resin') AS resin, json_extract(e.body, '$.g') AS mixed_g, {$kept(Event::LOSS)} AS kept_g,
             {$kept(Event::LEFT_OVER)} AS over_g, e.taken, {$judged('bubbles')} AS bubbles, {$judged('clarity')} AS clarity,
-            e.at AS created_at
-            FROM events e WHERE e.kind = 'mixed' AND {$counts}");
+            e.at AS created_at FROM counted_events e WHERE e.kind = 'mixed'");
         DB::unprepared("CREATE VIEW done_steps AS SELECT e.seq AS id, e.id AS event, e.piece_id, json_extract(e.body, '$.step') AS step
-            FROM events e WHERE e.kind = 'prepared' AND {$counts}");
+            FROM counted_events e WHERE e.kind = 'prepared'");
     }
 
     public function down(): void
@@ -132,6 +129,7 @@ return new class () extends Migration {
         }
         DB::unprepared('DROP VIEW mixes');
         DB::unprepared('DROP VIEW done_steps');
+        DB::unprepared('DROP VIEW counted_events');
         DB::unprepared('DROP TRIGGER events_no_update');
         DB::unprepared('DROP TRIGGER events_no_delete');
         Schema::drop('events');
@@ -161,7 +159,10 @@ return new class () extends Migration {
                 'mixed_g' => $number($one->mixed_g), 'kept_g' => $number($one->kept_g), 'over_g' => $number($one->over_g),
                 'bubbles' => $text($one->bubbles), 'clarity' => $text($one->clarity),
             ];
-            $taken = $text($one->taken) === '' ? [] : (array) json_decode($text($one->taken), true);
+            $taken = [];
+            foreach ($text($one->taken) === '' ? [] : (array) json_decode($text($one->taken), true) as $supply => $amount) {
+                $taken[(int) $supply] = $number($amount);
+            }
             $at = $text($one->created_at);
             $noted[] = [$at, fn(): mixed => $piece instanceof Piece ? Event::mix($piece, $mix, $taken, Carbon::parse($at)) : null];
         }
@@ -229,7 +230,7 @@ return new class () extends Migration {
     /** @return list<string> ids of its pours */
     private static function pours(?PlanAnswer $answer): array
     {
-        return array_map(fn(LaidPour $pour): string => $pour->id, $answer->layout->pours ?? []);
+        return $answer?->layout?->ids() ?? [];
     }
 
     /** @return array<string, string> what a tick was called, and its task's id */

@@ -62,16 +62,18 @@ final class FeedController extends Controller
     /** @return list<CalendarEvent> */
     private static function events(TodayPiece $piece): array
     {
+        $says = $piece->calendar();
+
         return array_map(fn(Errand $errand): CalendarEvent => new CalendarEvent(
             "{$piece->piece->id} {$errand->task->id}",
             $piece->clock(),
             $errand->start,
             $errand->start + $errand->hours,
-            $piece->calendar()->summary($piece->piece->title, $errand->task),
+            $says->summary($piece->piece->title, $errand->task),
             $errand->task->kind->value,
-            $piece->calendar()->description($errand->task, 60.0 * $errand->hours, $piece->mix($errand), $errand->closes),
+            $says->description($errand->task, 60.0 * $errand->hours, $piece->mix($errand), $errand->closes),
             $errand->closes,
-            is_finite($errand->closes) ? $piece->calendar()->alarm($errand->closes) : '',
+            $says->alarm($errand->closes),
             route('pieces.show', $piece->piece),
         ), $piece->errands);
     }

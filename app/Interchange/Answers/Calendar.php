@@ -43,7 +43,7 @@ final readonly class Calendar
                     $task->kind->value,
                     $says->description($task, $task->minutes(), $task->pour === null ? null : $mixes[$task->pour] ?? null, $last),
                     $last,
-                    is_finite($last) ? $says->alarm($last) : '',
+                    $says->alarm($last),
                 );
             }
         }

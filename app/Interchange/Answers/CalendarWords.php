@@ -46,10 +46,10 @@ final readonly class CalendarWords
         return implode("\n", $lines);
     }
 
-    /** What an alarm says before a window closes. */
+    /** What an alarm says before a window closes; nothing where it may wait. */
     public function alarm(float $closes): string
     {
-        return Words::say('calendar.alarm', ['at' => $this->moment($closes)]);
+        return is_infinite($closes) ? '' : Words::say('calendar.alarm', ['at' => $this->moment($closes)]);
     }
 
     /** No finer than known: the quarter of an hour before it. */

@@ -55,7 +55,7 @@ final class PourShaping
      */
     public static function named(array $document, array $pours): array
     {
-        foreach (GivenPour::ids($pours) as $k => $id) {
+        foreach (array_diff_assoc(GivenPour::ids($pours), array_column($pours, 'id')) as $k => $id) {
             $document = Document::with($document, "/pours/{$k}/id", $id);
         }
 

@@ -29,14 +29,14 @@ final readonly class ActRail
      */
     public function steps(): array
     {
-        [$steps, $minutes, $all] = [[], 0.0, max(1.0, 60.0 * $this->acts->hours())];
-        foreach ($this->acts->all as $act) {
+        [$steps, $all] = [[], max(1.0, 60.0 * $this->acts->hours())];
+        foreach ($this->acts->steps() as $step) {
+            $act = $step->act;
             $last = $act->goesOn ? array_pop($steps) : null;
             $steps[] = $last === null ? [
-                'x'    => 100.0 * $minutes / $all, 'width' => 100.0 * $act->minutes / $all,
-                'from' => $this->from($minutes), 'says' => $this->says($act),
+                'x'    => 100.0 * $step->starts / $all, 'width' => 100.0 * $act->minutes / $all,
+                'from' => $this->from($step->starts), 'says' => $this->says($act),
             ] : ['width' => $last['width'] + 100.0 * $act->minutes / $all, 'says' => "{$last['says']} {$this->says($act)}"] + $last;
-            $minutes += $act->minutes;
         }
 
         return $steps;

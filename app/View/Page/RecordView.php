@@ -11,7 +11,6 @@ use App\Words\Figures;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
-use Pensilis\Layout\LaidPour;
 use Pensilis\Quantity\Length;
 use Pensilis\Record\EventKind;
 
@@ -63,8 +62,7 @@ final readonly class RecordView
         foreach ($told as $one) {
             $back += in_array($one->id, $again, true) ? [] : [(string) $one->event => $one];
         }
-        $pours = array_map(fn(LaidPour $pour): string => $pour->id, $sheet->view->layout->pours ?? []);
-        [$this->back, $this->numbers] = [$back, array_flip($pours)];
+        [$this->back, $this->numbers] = [$back, array_flip($sheet->view->layout?->ids() ?? [])];
         $members = [];
         foreach (User::query()->where('studio_id', $piece->studio_id)->get(['id', 'email']) as $member) {
             $members[$member->id] = $member->email;

@@ -68,12 +68,7 @@ final readonly class SheetView
         foreach ($this->before() as $task) {
             $said[$task->id] = $this->view->words->fact($task->what);
         }
-        foreach ($this->view->prepList() as $step) {
-            $said["ready {$step->name}"] = $this->view->words->ready($step, 'brief');
-        }
-        foreach ($this->view->kit() as $one) {
-            $said["kit {$one->name}"] = $this->view->words->inside($one);
-        }
+        $said += $this->ready() + $this->kit();
         foreach ($this->pours() as $pour) {
             foreach ($pour->steps as $step) {
                 $said[$step->key] = Words::say('piece.Pour', ['number' => $pour->number]) . ', ' . trim("{$step->lead} {$step->bold}");
@@ -84,6 +79,28 @@ final readonly class SheetView
         }
 
         return array_map(fn(string $one): string => rtrim(Str::limit($one, self::SHORT, '…'), '.'), $said);
+    }
+
+    /** @return array<string, string> what makes the vessel ready, in a word or two, by the id of its step */
+    public function ready(): array
+    {
+        $said = [];
+        foreach ($this->view->prepList() as $step) {
+            $said["ready {$step->name}"] = $this->view->words->ready($step, 'brief');
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, string> what lies ready, by the id of its step */
+    public function kit(): array
+    {
+        $said = [];
+        foreach ($this->view->kit() as $one) {
+            $said["kit {$one->name}"] = $this->view->words->inside($one);
+        }
+
+        return $said;
     }
 
     /** @return list<SheetPour> */

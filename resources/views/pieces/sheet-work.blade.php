@@ -17,14 +17,12 @@
         @endforeach
     </ol>
     <p class="ready">
-        @foreach($view->prepList() as $step)
-            <x-tick :step="'ready ' . $step->name" :done="$done">{{ $view->words->ready($step, 'brief') }}</x-tick>
-        @endforeach
+        @foreach($sheet->ready() as $step => $says)<x-tick :step="$step" :done="$done">{{ $says }}</x-tick>@endforeach
     </p>
 @endif
 <h2>{{ __('sheet.kit') }}</h2>
 <p class="ready">
-    @foreach($view->kit() as $one)<x-tick :step="'kit ' . $one->name" :done="$done">{{ $view->words->inside($one) }}</x-tick>@endforeach
+    @foreach($sheet->kit() as $step => $says)<x-tick :step="$step" :done="$done">{{ $says }}</x-tick>@endforeach
 </p>
 @foreach($sheet->pours() as $pour)
     <section class="sheet-pour">
