@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Interchange\PlanFile\Zoned;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\PlanFile\RecordReader;
@@ -19,10 +20,11 @@ final class RecordFile
     /**
      * Takes over what a plan file says that happened.
      *
-     * @param array<array-key, mixed> $document that was found to make sense
+     * @param array<string, mixed> $document that was found to make sense, its times by its own clock
      */
     public static function read(Piece $piece, array $document): void
     {
+        $document = Zoned::in($document, $piece->studio->zone);
         $events = is_array($document['record'] ?? null) && is_array($document['record']['events'] ?? null)
             ? array_values(array_filter($document['record']['events'], is_array(...))) : [];
         if ($events === []) {
@@ -52,16 +54,22 @@ final class RecordFile
     {
         $rows = $piece->events()->oldest('seq')->get()->all();
         $clock = $rows === [] ? StudioClock::unset() : $piece->plan()->studio->clock;
+        $first = min([INF, ...array_map(fn(Event $one): int => $one->at->getTimestamp(), $rows)]);
 
-        return array_map(fn(Event $one): array => self::event($one, $clock), array_values($rows));
+        return array_map(fn(Event $one): array => self::event($one, $clock, $first), array_values($rows));
     }
 
-    /** @return array<string, mixed> */
-    private static function event(Event $event, StudioClock $clock): array
+    /**
+     * @param float $first when the first of them happened, s: without a start hours are counted from then
+     *
+     * @return array<string, mixed>
+     */
+    private static function event(Event $event, StudioClock $clock, float $first): array
     {
         $said = ['id' => $event->id, 'kind' => $event->kind->value];
-        if ($clock->isSet() && $event->kind !== EventKind::Away) {
-            $said['at'] = $clock->iso($clock->hourAt($event->at));
+        if ($event->kind !== EventKind::Away) {
+            $said += $clock->isSet() ? ['at' => $clock->iso($clock->hourAt($event->at))]
+                : ['at_h' => $event->body['at_h'] ?? round(($event->at->getTimestamp() - $first) / 3600.0, 3)];
         }
         $said += $clock->isSet() ? ['noted_at' => $clock->iso($clock->hourAt($event->noted_at))] : [];
         $own = ['pour' => $event->pour, 'cup' => $event->cup === '' ? null : $event->cup, 'event' => $event->event];

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Zoned;
+use App\Models\Event;
 use App\Models\Piece;
+use App\Models\Studio;
 use App\Words\Words;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Pensilis\Finding\Finding;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\RecordReader;
+use Pensilis\Record\EventKind;
+use Tests\Mixes;
 use Tests\Plans;
 
 /** @return array<string, mixed> the cone with a record of its first two pours, told by their ids */
@@ -98,4 +103,29 @@ it('takes ten thousand events, and refuses one more', function (): void {
     $plan = PlanFile::plan(recorded());
     expect(RecordReader::ofPlan(['record' => ['events' => $events(10_000)]], $plan)->now)->toBe(10.0)
         ->and(fn() => RecordReader::ofPlan(['record' => ['events' => $events(10_001)]], $plan))->toThrow(PlanRefused::class);
+});
+
+it('takes the moments of a file in another time zone as they were', function (): void {
+    $studio = Studio::query()->create(['name' => 'East', 'units' => 'metric', 'zone' => 'Asia/Kolkata']);
+    $this->actingAs($this->member(studio: $studio));
+    $vienna = Plans::changed(['/studio/zone' => 'Europe/Vienna'], recorded());
+    $this->post('/pieces/files', ['file' => UploadedFile::fake()->createWithContent('cone.pensilis.json', (string) json_encode($vienna))])
+        ->assertSessionHasNoErrors();
+    $piece = Piece::query()->sole();
+    // Nine in the morning, an hour ahead of UTC.
+    expect($piece->events()->where('kind', EventKind::Mixed)->sole()->at->toDateTimeString())->toBe('2026-03-02 08:00:00')
+        ->and($piece->progress()->happened()->begun)->toBe([1.0, 85.0]);
+});
+
+it('writes of a piece without a start a file that can be read again', function (): void {
+    $cone = Plans::coneWithPours();
+    unset($cone['studio']['start'], $cone['studio']['hours']);
+    [$user, $piece] = $this->signedIn($cone);
+    Mixes::of($piece, at: Carbon::parse('2026-03-02 09:00'));
+    Event::note($piece, EventKind::Gelled, ['pour' => array_key_first($piece->numbers())], Carbon::parse('2026-03-03 05:30'));
+    $exported = PlanFile::decode((string) $this->get("/pieces/{$piece->id}/file")->assertOk()->getContent());
+    $events = $exported['record']['events'];
+    // Hours from the first that is noted.
+    expect(array_column($events, 'at_h'))->toEqual([0, 0, 20.5])
+        ->and(RecordReader::ofPlan($exported, PlanFile::plan($exported))->pours[0]->gelled)->toBe(20.5);
 });

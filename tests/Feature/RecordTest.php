@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
 use App\Models\Event;
 use App\Models\Mixing;
 use Illuminate\Database\QueryException;
@@ -196,4 +197,15 @@ it('counts neither what was taken back of a mix, nor a mix that was; and both ag
     Event::note($this->piece, EventKind::TakenBack, ['event' => $back->id]);
     expect(Mixing::query()->sole()->mixed_g)->toBe(100.0)->and(array_keys($this->piece->progress()->happened()->begun))->toBe([0])
         ->and(Event::query()->counting()->where('kind', EventKind::Mixed)->count())->toBe(1);
+});
+
+it('changes nothing of a piece by what it refuses to note of its found pours', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::cone());
+    $ids = resolve(Answers::class)->find($piece, $this->user)->layout->ids();
+    $path = "/pieces/{$piece->id}/record";
+    $this->from($path)->post($path, ['kind' => 'poured', 'pour' => $ids[1]])->assertSessionHasErrors('kind');
+    $this->from($path)->post($path, ['kind' => 'kept', 'pour' => $ids[0], 'figure' => 'some'])->assertSessionHasErrors('figure');
+    expect($piece->refresh()->document)->not->toHaveKey('pours')->and($piece->events()->count())->toBe(0);
+    $this->from($path)->post($path, ['kind' => 'poured', 'pour' => $ids[0], 'at' => '2026-03-02T08:30'])->assertSessionHasNoErrors();
+    expect(array_column($piece->refresh()->document['pours'], 'id'))->toBe($ids);
 });

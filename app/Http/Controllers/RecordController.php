@@ -33,13 +33,16 @@ final class RecordController extends Controller
 
     public function store(NewEvent $request, Piece $piece, Answers $answers): RedirectResponse
     {
-        if ($request->filled('pour')) {
-            GivenPours::settle($piece, $answers->kept($piece));
-        }
-        [$says, $at] = [$request->says($piece), $request->moment($piece)];
-        $disorder = $piece->disorder($request->kind(), is_string($says['pour'] ?? null) ? $says['pour'] : '', $at);
+        $found = $answers->kept($piece);
+        $layout = (new PieceView($piece, $this->studio()->units, $found))->layout;
+        [$says, $at] = [$request->says($piece, $layout?->ids() ?? []), $request->moment($piece)];
+        $pour = is_string($says['pour'] ?? null) ? $says['pour'] : '';
+        $disorder = $piece->disorder($request->kind(), $pour, $at, $piece->plan()->poured($layout?->asGiven() ?? []));
         if ($disorder !== null) {
             throw ValidationException::withMessages(['kind' => (new Words($this->studio()->units))->finding($disorder)]);
+        }
+        if ($pour !== '') {
+            GivenPours::settle($piece, $found);
         }
         Event::note($piece, $request->kind(), $says, $at);
 

@@ -54,17 +54,19 @@ final class NewEvent extends FormRequest
     /**
      * What its kind says.
      *
+     * @param list<string> $pours ids
+     *
      * @return array<string, mixed>
      *
      * @throws ValidationException where that is missing
      */
-    public function says(Piece $piece): array
+    public function says(Piece $piece, array $pours): array
     {
         [$kind, $system] = [$this->kind(), $piece->studio->units];
         $says = $this->filled('note') ? ['note' => $this->string('note')->toString()] : [];
         foreach ($kind->needs() as $key) {
             $says[$key] = match ($key) {
-                'pour'    => $this->pour($piece),
+                'pour'    => $this->pour($pours),
                 'result'  => $this->filled('result') ? $this->string('result')->toString() : self::wanted('result'),
                 'g'       => $this->figure(fn(string $text): float => Mass::parse($text, $system)->g()),
                 'mm'      => $this->figure(fn(string $text): float => Length::parse($text, $system)->mm()),
@@ -76,11 +78,12 @@ final class NewEvent extends FormRequest
         return $kind === EventKind::Mishap ? array_diff_key($says, ['note' => 1]) : $says;
     }
 
-    private function pour(Piece $piece): string
+    /** @param list<string> $pours */
+    private function pour(array $pours): string
     {
         $pour = $this->string('pour')->toString();
 
-        return isset($piece->numbers()[$pour]) ? $pour : self::wanted('pour');
+        return in_array($pour, $pours, true) ? $pour : self::wanted('pour');
     }
 
     /** @param callable(string): float $read */
