@@ -21,7 +21,7 @@ return [
     'make-room' => 'Find new times for “:piece”', 'moves' => 'pour :number :at',
     'made-room' => '“:piece” makes way for the others: :moves.', 'stays' => '“:piece” is in nobody’s way: nothing moves.',
     'no-room'   => 'No times could be found for “:piece” in your hours beside the others.',
-    'conflicts' => 'At the same time', 'and' => 'and', 'at-once' => 'both want you on :at',
+    'conflicts' => 'At the same time', 'and' => 'and', 'at-once' => '{2}both want you on :at|[3,*]all :count want you on :at',
     'one-mix'   => 'One mix for several', 'one-mix-says' => ':at: mix :mass of :resin, :a of A and :b of B, and split it for',
     'crowded'   => 'No room on the bench', 'no-level' => 'no level place is free on :at; one comes free on :from',
     'no-box'    => 'no cover box is free on :at; one comes free on :from',

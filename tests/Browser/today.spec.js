@@ -50,7 +50,7 @@ test('two pieces that want the same hour are parted by one press', async ({ page
         .getByRole('listitem')
         .filter({ hasText: 'Brass key on slate (copy)' });
     await expect(both.first()).toBeVisible();
-    await both.first().getByRole('button').click();
+    await both.first().getByRole('button', { name: 'Brass key on slate (copy)' }).first().click();
     await expect(page.getByText('makes way for the others')).toBeVisible({ timeout: 60_000 });
     for (const piece of [first, second]) {
         await page.goto(piece);

@@ -88,6 +88,21 @@ it('tells of two pieces that want hands at once', function (): void {
         ->assertSeeInOrder(['At the same time', 'Second cone', 'and', 'First cone', 'both want you on Mon 2 Mar']);
 });
 
+it('tells of many that want hands at once on one line, and of those that do so later all the same', function (): void {
+    foreach (range(1, 6) as $n) {
+        ($this->planned)($this->cone, "Cone {$n}");
+    }
+    $later = Plans::changed(['/studio/start' => '2026-03-04T08:00'], $this->cone);
+    ($this->planned)($later, 'Late cone');
+    ($this->planned)($later, 'Last cone');
+    Carbon::setTestNow('2026-03-02 06:00');
+    $this->get('/today')->assertOk()
+        ->assertSeeInOrder([
+            'At the same time', 'Cone 6', 'Cone 2', 'and', 'Cone 1', 'all 6 want you on Mon 2 Mar', 'Find new times for “Cone 5”',
+        ])
+        ->assertSeeInOrder(['At the same time', 'Last cone', 'and', 'Late cone', 'both want you on Wed 4 Mar']);
+});
+
 it('shows only the studio’s own pieces, and none that is deleted', function (): void {
     ($this->planned)($this->cone, 'Gone cone')->delete();
     $other = $this->member('two@studio.example');

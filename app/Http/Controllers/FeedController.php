@@ -62,6 +62,9 @@ final class FeedController extends Controller
     /** @return list<CalendarEvent> */
     private static function events(TodayPiece $piece): array
     {
+        if ($piece->errands === []) {
+            return [];
+        }
         $says = $piece->calendar();
 
         return array_map(fn(Errand $errand): CalendarEvent => new CalendarEvent(

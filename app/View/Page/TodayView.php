@@ -171,32 +171,31 @@ final readonly class TodayView
     }
 
     /**
-     * Two pieces that want hands at once, and when; each pair once a moment.
+     * Pieces that want hands at once: one line a moment, however many they are.
      *
-     * @return list<array{TodayPiece, TodayPiece, string, bool}> and whether the second was not named as such before
+     * @return list<array{list<TodayPiece>, string, list<TodayPiece>}> all, when, and those that could make way and were not named before
      */
     public function conflicts(): array
     {
-        [$found, $moved] = [[], []];
-        foreach ($this->clashes() as [$piece, $other, $at]) {
-            $key = "{$piece->piece->id} {$other->piece->id} {$at}";
-            if (!isset($found[$key])) {
-                $found[$key] = [$piece, $other, $at, !isset($moved[$other->piece->id])];
-                $moved[$other->piece->id] = true;
+        [$all, $making, $named] = [[], [], []];
+        foreach ($this->clashes() as [$others, $later, $at]) {
+            foreach ([...$others, $later] as $piece) {
+                $all[$at][$piece->piece->id] = $piece;
             }
-            if (count($found) >= self::AHEAD) {
-                break;
+            if (!isset($named[$later->piece->id]) && $later->hasPoursLeft()) {
+                $named[$later->piece->id] = $making[$at][] = $later;
             }
         }
+        $soon = array_slice($all, 0, self::AHEAD);
 
-        return array_values($found);
+        return array_map(fn(string $at, array $ones): array => [array_values($ones), $at, $making[$at] ?? []], array_keys($soon), $soon);
     }
 
     /**
-     * Each two at work at once where more are at it than the later one has hands for. A coat of sealer does not count: it can be brushed a
-     * little sooner or later.
+     * Those at work when another begins that has not hands enough beside them, that one, and when. A coat of sealer does not count: it can
+     * be brushed a little sooner or later.
      *
-     * @return Generator<int, array{TodayPiece, TodayPiece, string}>
+     * @return Generator<int, array{list<TodayPiece>, TodayPiece, string}>
      */
     private function clashes(): Generator
     {
@@ -212,11 +211,11 @@ final readonly class TodayView
         usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
         $open = [];
         foreach ($spans as $span) {
-            [$start, , $later] = $span;
+            [$start, , $later, $errand] = $span;
             $open = array_filter($open, fn(array $one): bool => $one[1] > $start + 1e-6);
             $others = array_filter($open, fn(array $one): bool => $one[2] !== $later);
-            foreach (count($others) < $later->hands() ? [] : $others as [, , $piece, $errand]) {
-                yield [$piece, $later, $piece->moment($errand->start)];
+            if (count($others) >= $later->hands()) {
+                yield [array_values(array_column($others, 2)), $later, $later->moment($errand->start)];
             }
             $open[] = $span;
         }

@@ -52,12 +52,14 @@
         <section aria-labelledby="conflicts">
             <h2 id="conflicts">{{ __('today.conflicts') }}</h2>
             <ul class="errands">
-                @foreach($conflicts as [$one, $other, $at, $isFirst])
+                @foreach($conflicts as [$all, $at, $making])
                     <li>
-                        <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a> {{ __('today.and') }}
-                        <a href="{{ route('pieces.show', $other->piece, false) }}">{{ $other->piece->title }}</a>
-                        <span class="quiet">{{ __('today.at-once', ['at' => $at]) }}</span>
-                        @if($isFirst && $other->hasPoursLeft())@include('today.make-room', ['for' => $other->piece])@endif
+                        @foreach($all as $one)
+                            <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>{{
+                                match ($loop->remaining) { 0 => '', 1 => ' ' . __('today.and'), default => ',' } }}
+                        @endforeach
+                        <span class="quiet">{{ trans_choice('today.at-once', count($all), ['at' => $at]) }}</span>
+                        @foreach($making as $one)@include('today.make-room', ['for' => $one->piece])@endforeach
                     </li>
                 @endforeach
             </ul>
