@@ -9,6 +9,7 @@ use Closure;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -117,6 +118,18 @@ final class Event extends Model
     public function scopeCounting(Builder $query): void
     {
         $query->from('counted_events as events');
+    }
+
+    /**
+     * Those that bear on when what is still to come can be done, and what took one of them back.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeTiming(Builder $query): void
+    {
+        $of = fn(QueryBuilder $events): QueryBuilder => $events->select('id')->from('events', 'others')
+            ->whereColumn('others.piece_id', 'events.piece_id')->whereIn('kind', [...EventKind::timing(), EventKind::TakenBack]);
+        $query->where(fn(Builder $some) => $some->whereIn('kind', EventKind::timing())->orWhereIn('event', $of));
     }
 
     /**

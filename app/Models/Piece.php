@@ -39,6 +39,7 @@ use Pensilis\Record\Record;
  * @property int|null             $vessel_id  the vessel on the shelf that it is cast in
  * @property Carbon               $updated_at
  * @property int|null             $mixed      of how many pours a mix was written down, where that was asked for
+ * @property int|null             $recorded   the last that was noted of it that bears on its times, where that was asked for
  */
 final class Piece extends Model
 {
@@ -84,15 +85,43 @@ final class Piece extends Model
     public function progress(?Plan $plan = null, float $now = 0.0): Progress
     {
         [$plan, $clock] = [$plan ?? $this->plan(), $this->plan()->studio->clock];
-        $record = $clock->isSet() ? $this->record($plan) : Record::of([]);
-        $progress = $record->progress($plan, $now);
+        $progress = $this->record($plan)->progress($plan, $now);
 
         return $progress->happened()->begun === [] ? $progress : $progress->at($clock->hourAt(now()));
     }
 
-    /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there. */
+    /** The same by the last that was noted of it, whatever time it is. */
+    public function soFar(Plan $plan): Progress
+    {
+        $record = $this->record($plan);
+
+        return $record->progress($plan, $record->last());
+    }
+
+    /**
+     * With the last that was noted of each that bears on its times.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeWithRecorded(Builder $query): void
+    {
+        $query->withMax(['events as recorded' => (new Event())->scopeTiming(...)], 'seq');
+    }
+
+    /** The last that was noted of it that bears on its times; 0 where nothing was. */
+    public function recorded(): int
+    {
+        $last = array_key_exists('recorded', $this->attributes) ? $this->recorded : $this->events()->timing()->max('seq');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
+    /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there; nothing where it has no clock. */
     public function record(Plan $plan): Record
     {
+        if (!$plan->studio->clock->isSet()) {
+            return Record::of([]);
+        }
         $numbers = array_flip(GivenPour::ids($plan->pours));
         $rows = $this->events()->oldest('seq')->get()->all();
 

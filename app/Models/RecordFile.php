@@ -43,7 +43,7 @@ final class RecordFile
                 // An absence has no moment of its own: it is told when it is noted.
                 $at = $happened->kind === EventKind::Away ? null : $plan->studio->clock->at($happened->at);
                 $says = $at === null ? $says : array_diff_key($says, ['at_h' => 1]);
-                $says = ['pour' => $happened->pour === null ? null : $ids[$happened->pour] ?? null] + $says;
+                $says = ($happened->pour === null ? [] : ['pour' => $ids[$happened->pour]]) + $says;
                 Event::note($piece, $happened->kind, self::named($says), $at === null ? null : Carbon::instance($at), $happened->id);
             }
         });

@@ -13,9 +13,8 @@ use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\SimulatedPour;
 
 /**
- * What is still to be done for a piece, and what its pours are like meanwhile: as planned, and from what really happened on. A pour that
- * was begun at another hour moves the windows of what comes on it by as much; what was planned before it is done. What must come right
- * before a pour, making ready and sanding, is part of it.
+ * What is still to be done for a piece, and what its pours are like meanwhile: from what really happened on. What comes before a pour that
+ * was begun is done. What must come right before a pour, making ready and sanding, is part of it.
  */
 final readonly class Agenda
 {
@@ -24,6 +23,7 @@ final readonly class Agenda
      * @param list<Joint>       $joints
      * @param list<Task>        $tasks
      * @param list<PlannedMix>  $mixes  of each pour
+     * @param SoFar             $soFar  what had happened
      */
     private function __construct(
         public StudioSettings $studio,
@@ -32,6 +32,7 @@ final readonly class Agenda
         private array $joints,
         private array $tasks,
         private array $mixes,
+        public SoFar $soFar = new SoFar(),
     ) {}
 
     /** Empty where nothing could be planned, or there is no clock to plan by. */
@@ -52,22 +53,8 @@ final readonly class Agenda
                 $answer->joints,
                 $answer->tasks,
                 $answer->mixes(),
+                $answer->soFar,
             );
-    }
-
-    /**
-     * @template T
-     *
-     * @param array<string, T> $known of pours, by their ids
-     *
-     * @return array<int, T> the same of those that there still are, by their numbers
-     */
-    public function numbered(array $known): array
-    {
-        $ids = array_map(fn(PourMoments $pour): string => $pour->id, $this->pours);
-        $ids = array_filter($ids, fn(string $id): bool => isset($known[$id]));
-
-        return array_map(fn(string $id): mixed => $known[$id], $ids);
     }
 
     /** Id of a pour, by its number. */
@@ -76,16 +63,12 @@ final readonly class Agenda
         return $this->pours[$number]->id;
     }
 
-    /**
-     * The pour below that was to be begun and is not noted, so that nothing can be said of what comes on it; null where there is none.
-     *
-     * @param array<int, float> $poured hour of the plan at which pours were really begun, by number
-     */
-    public function waitsFor(Task $task, array $poured, float $now): ?int
+    /** The pour below that was to be begun and is not noted, so that nothing can be said of what comes on it; null where there is none. */
+    public function waitsFor(Task $task, float $now): ?int
     {
         $below = $task->kind === TaskKind::Pour && $task->pour !== null ? $task->pour - 1 : -1;
 
-        return $below >= 0 && !isset($poured[$below]) && ($this->pours[$below]->start ?? INF) < $now ? $below : null;
+        return $below >= 0 && !isset($this->soFar->begun[$below]) && ($this->pours[$below]->start ?? INF) < $now ? $below : null;
     }
 
     /** What is mixed for a pour. */
@@ -100,34 +83,40 @@ final readonly class Agenda
     }
 
     /**
-     * @param array<int, float> $poured hour of the plan at which pours were really begun, by number
+     * @param list<string> $done ids of tasks that are ticked as done
      *
      * @return list<Errand> in the order in which they are planned
      */
-    public function errands(array $poured): array
+    public function errands(array $done = []): array
     {
-        [$last, $done, $later] = $this->lastOf($poured);
+        $last = $this->soFar->begun === [] ? -1 : max(array_keys($this->soFar->begun));
+        $until = $this->soFar->isOut ? $this->out() : $this->soFar->begun[$last] ?? -INF;
         $errands = [];
         foreach ($this->tasks as $task) {
-            $isPast = $task->start <= $done + 1e-6 || ($task->pour !== null && $task->pour <= $last && $task->kind !== TaskKind::Apply);
-            if ($task->kind->isWork() && !$isPast && !in_array($task->kind, [TaskKind::Prepare, TaskKind::Sand], true)) {
-                $errands[] = $task->kind === TaskKind::Pour ? $this->pouring($task, $poured) : new Errand(
-                    $task,
-                    $task->start,
-                    $task->end - $task->start,
-                    $task->start + $later,
-                );
+            $isPast = $task->start <= $until + 1e-6 || ($task->pour !== null && $task->pour <= $last && $task->kind !== TaskKind::Apply);
+            $isRightBefore = in_array($task->kind, [TaskKind::Prepare, TaskKind::Sand], true);
+            if ($task->kind->isWork() && !$isPast && !$isRightBefore && !in_array($task->id, $done, true)) {
+                $errands[] = $task->kind === TaskKind::Pour ? $this->pouring($task)
+                    : new Errand($task, $task->start, $task->end - $task->start, $task->start);
             }
         }
 
         return $errands;
     }
 
+    /** Hour of the plan at which it was to come out of its mold. */
+    private function out(): float
+    {
+        $out = array_filter($this->tasks, fn(Task $one): bool => $one->kind === TaskKind::Demold);
+
+        return max([-INF, ...array_map(fn(Task $one): float => $one->start, $out)]);
+    }
+
     /** @return array<string, float> hour of the plan after which tasks cannot be begun, by their ids, where they may not wait */
     public function closes(): array
     {
         $closes = [];
-        foreach ($this->errands([]) as $errand) {
+        foreach ($this->errands() as $errand) {
             $closes[$errand->task->id] = $errand->last();
         }
 
@@ -135,39 +124,17 @@ final readonly class Agenda
     }
 
     /**
-     * The last pour that was begun, when it was planned, and how much later it was: what comes after it comes as much later.
-     *
-     * @param array<int, float> $poured
-     *
-     * @return array{int, float, float} −1, −∞ and 0 where none was
-     */
-    private function lastOf(array $poured): array
-    {
-        $last = $poured === [] ? -1 : max(array_keys($poured));
-        $planned = $last < 0 ? -INF : $this->pours[$last]->start ?? INF;
-
-        return [$last, $planned, $last < 0 ? 0.0 : $poured[$last] - $planned];
-    }
-
-    /**
      * When it lies on the bench, from its first pour to its demold.
-     *
-     * @param array<int, float> $poured
      *
      * @return array{float, float}|null h of the plan
      */
-    public function lies(array $poured): ?array
+    public function lies(): ?array
     {
-        if ($this->pours === []) {
-            return null;
-        }
-        [$from, $to] = Beside::lies(array_map(fn(PourMoments $pour): float => $pour->start, $this->pours), $this->tasks);
-
-        return [$poured[0] ?? $from, $to + $this->lastOf($poured)[2]];
+        return $this->pours === [] ? null
+            : Beside::lies(array_map(fn(PourMoments $pour): float => $pour->start, $this->pours), $this->tasks);
     }
 
-    /** @param array<int, float> $poured */
-    private function pouring(Task $task, array $poured): Errand
+    private function pouring(Task $task): Errand
     {
         $k = (int) $task->pour;
         $before = array_filter($this->tasks, fn(Task $one): bool => in_array($one->kind, [TaskKind::Prepare, TaskKind::Sand], true)
@@ -178,28 +145,19 @@ final readonly class Agenda
         if ($below === null) {
             return new Errand($task, $start, $hours, $start);
         }
-        $begun = $poured[$k - 1] ?? $below->start;
         [$opens, $closes] = match ($this->joints[$k - 1] ?? null) {
             Joint::Sanded => [max($below->demold, $below->closes), INF],
             Joint::Wet    => [0.0, $below->gels],
             default       => [$below->opens, $below->closes],
         };
 
-        return new Errand($task, $start, $hours, $begun + $opens - $lead, $begun + $closes - $lead);
+        return new Errand($task, $start, $hours, $below->start + $opens - $lead, $below->start + $closes - $lead);
     }
 
-    /**
-     * @param array<int, float> $poured
-     *
-     * @return list<list<Phase>> of each pour; from when it was really begun, else as planned
-     */
-    public function phases(array $poured): array
+    /** @return list<list<Phase>> of each pour */
+    public function phases(): array
     {
-        return array_map(
-            fn(PourMoments $pour, int $k): array => $pour->phases($poured[$k] ?? $pour->start),
-            $this->pours,
-            array_keys($this->pours),
-        );
+        return array_map(fn(PourMoments $pour): array => $pour->phases, $this->pours);
     }
 
     /** Hour of the plan at which the last of it is cured. */

@@ -28,6 +28,7 @@ final readonly class PlanAnswer
      * @param list<Joint>   $joints
      * @param list<Task>    $tasks    in order of their start
      * @param float|null    $deepest  m, the greatest depth that heat allowed, where it is less than the sheet's
+     * @param SoFar         $soFar    what had happened by then
      */
     private function __construct(
         public Plan $plan,
@@ -38,6 +39,7 @@ final readonly class PlanAnswer
         public array $joints = [],
         public array $tasks = [],
         public ?float $deepest = null,
+        public SoFar $soFar = new SoFar(),
     ) {}
 
     /**
@@ -117,6 +119,23 @@ final readonly class PlanAnswer
             $this->joints,
             $this->tasks,
             $this->deepest,
+            $this->soFar,
+        );
+    }
+
+    /** The same, gone on with from what had happened. */
+    public function after(SoFar $soFar): self
+    {
+        return new self(
+            $this->plan,
+            $this->simulation,
+            $this->layout,
+            $this->reasons,
+            $this->findings,
+            $this->joints,
+            $this->tasks,
+            $this->deepest,
+            $soFar,
         );
     }
 

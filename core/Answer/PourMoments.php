@@ -9,7 +9,7 @@ use Pensilis\Thermal\SimulatedPour;
 /** The moments of one pour that a day goes by, in hours from its start, and when it is planned: little enough to keep hundreds of. */
 final readonly class PourMoments
 {
-    /** @param list<Phase> $phases from its start on */
+    /** @param list<Phase> $phases in hours of the plan */
     private function __construct(
         public string $id,
         public float $start,
@@ -17,7 +17,7 @@ final readonly class PourMoments
         public float $opens,
         public float $closes,
         public float $demold,
-        private array $phases,
+        public array $phases,
     ) {}
 
     /** @param string $id of it */
@@ -32,13 +32,7 @@ final readonly class PourMoments
             $window->opens,
             $window->closes,
             $window->demold,
-            Phase::all($pour, 0.0),
+            Phase::all($pour, $pour->startHour),
         );
-    }
-
-    /** @return list<Phase> in hours of the plan, where it was begun at one */
-    public function phases(float $begun): array
-    {
-        return array_map(fn(Phase $phase): Phase => $phase->later($begun), $this->phases);
     }
 }

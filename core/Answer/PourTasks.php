@@ -30,7 +30,8 @@ final class PourTasks
             $start = $simulation->pours[$k]->startHour;
             if ($k === 0) {
                 $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
-                $tasks[] = new Task(TaskKind::Prepare, max(0.0, $start - Session::PREPARING), $start, 0, $making);
+                $from = $start < 0.0 ? $start - Session::PREPARING : max(0.0, $start - Session::PREPARING);
+                $tasks[] = new Task(TaskKind::Prepare, $from, $start, 0, $making);
             } elseif ($joints[$k - 1] === Joint::Sanded) {
                 $until = min([$start, ...array_map(
                     fn(Task $task): float => $task->start,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Closure;
 use Pensilis\Fact\Fact;
+use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Record\Progress;
@@ -44,6 +46,50 @@ final readonly class Replan
         private PlanAnswer $planned,
         public PlanAnswer $answer,
     ) {}
+
+    /**
+     * What comes next for a piece: from what happened on, where anything that bears on its times did, else as it is planned. Pours that
+     * are still to be found are found in the room as it was measured, around the hours at which nobody is there.
+     *
+     * @param Closure(Plan): Progress $soFar with the pours that a plan gives
+     */
+    public static function onward(Plan $plan, Closure $soFar, CalibrationStore $store): PlanAnswer
+    {
+        $planner = new Planner($store);
+        $found = $plan->pours === [] ? $planner->planOrWaysOut($plan) : null;
+        if ($found?->isFeasible() === false) {
+            return $found;
+        }
+        $given = $found === null ? $plan : self::given($plan, $found);
+        $progress = $soFar($given);
+        if ($progress->isAsPlanned($given)) {
+            return $found ?? $planner->judge($plan);
+        }
+        if ($found === null || $progress->happened()->begun !== []) {
+            return self::of($given, $progress, $store)->goesOn();
+        }
+        $answer = $progress->room === $plan->ambient ? $found : $planner->planOrWaysOut($plan->inRoom($progress->room));
+
+        return $progress->away === [] || !$answer->isFeasible() ? $answer
+            : $planner->timed(self::given($answer->plan, $answer), new Happened(away: $progress->away));
+    }
+
+    /** A plan with the pours that were found for it, when they were found. */
+    private static function given(Plan $plan, PlanAnswer $found): Plan
+    {
+        return $plan->poured($found->layout?->asGiven() ?? [])->begunAt($found->simulation?->starts() ?? []);
+    }
+
+    /** With what had happened, and what moved. */
+    private function goesOn(): PlanAnswer
+    {
+        [$begun, $asked] = [$this->progress->happened()->begun, array_flip($this->overdue())];
+
+        return $this->answer->after(new SoFar($begun, $this->progress->isOut, array_intersect_key(array_map(
+            fn(GivenPour $pour): float => $pour->startHour,
+            $this->plan->pours,
+        ), $asked), $this->moved()));
+    }
 
     public static function of(Plan $plan, Progress $progress, CalibrationStore $store): self
     {

@@ -114,7 +114,7 @@ final readonly class RecordReader
         }
         $this->problems->throwIfAny();
         $record = Record::of(array_values($events));
-        $now ??= max([0.0, ...array_map(fn(Event $one): float => $one->at, $record->events)]);
+        $now ??= $record->last();
         $disorders = $record->disorders($this->plan, $now);
         if ($disorders !== []) {
             throw new PlanRefused($disorders);
@@ -177,6 +177,7 @@ final readonly class RecordReader
             $node->figures(),
             $node->lines(),
             $span,
+            $node->has('noted_at'),
         );
     }
 
@@ -223,20 +224,20 @@ final readonly class RecordReader
     }
 
     /**
-     * Number of a pour of the plan, from 0, by its id or that number.
+     * Number of a pour of the plan, from 0, by its id or that number; null for one that was noted and is no longer there.
      *
      * @throws ImpossibleValue|MissingKey
      */
-    private function pour(Node $node): int
+    private function pour(Node $node): ?int
     {
         $number = $node->maybe('pour');
         if ($number === null) {
             $id = $node->text('pour');
-            if (!isset($this->numbers[$id])) {
+            if (!isset($this->numbers[$id]) && !$node->has('noted_at')) {
                 $this->problems->add(Code::UnknownPour, $node->at('pour'), names: ['id' => $id]);
             }
 
-            return $this->numbers[$id] ?? 0;
+            return $this->numbers[$id] ?? null;
         }
         if ($number !== floor($number)) {
             $this->problems->add(Code::NotWhole, $node->at('pour'));

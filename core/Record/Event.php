@@ -16,6 +16,7 @@ final readonly class Event
      * @param array<string, float>      $figures by their names with units
      * @param array<string, string>     $says    by name
      * @param list<array{float, float}> $span    from when until when, h
+     * @param bool                      $isNoted whether it was found to make sense when it was noted: the plan may be another since
      */
     public function __construct(
         public string $pointer,
@@ -27,5 +28,6 @@ final readonly class Event
         public array $figures = [],
         public array $says = [],
         public array $span = [],
+        public bool $isNoted = false,
     ) {}
 }

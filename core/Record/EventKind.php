@@ -46,6 +46,12 @@ enum EventKind: string
         ];
     }
 
+    /** @return list<self> what bears on when the rest can be done */
+    public static function timing(): array
+    {
+        return [self::Mixed, self::Poured, self::Gelled, self::Tack, self::Room, self::Away, self::Demolded];
+    }
+
     /** @return list<string> keys without which it says nothing */
     public function needs(): array
     {

@@ -10,7 +10,8 @@ use Pensilis\Quantity\Number;
 
 /**
  * Whether what happened can have happened in that order: nothing that is still to come, nothing to a pour that was not poured, no upper one
- * before the lower, none begun twice, none away that ends before it begins.
+ * before the lower, none begun twice, none away that ends before it begins. What was noted when it happened made sense by the plan as it
+ * was; pours may have been divided, exchanged or taken out since.
  */
 final readonly class Order
 {
@@ -32,7 +33,7 @@ final readonly class Order
     {
         [$found, $begun, $poured] = [[], [], []];
         foreach ($events as $event) {
-            $wrong = $this->timing($event) ?? $this->place($event, $begun, $poured);
+            $wrong = $this->timing($event) ?? ($event->isNoted ? null : $this->place($event, $begun, $poured));
             $found = $wrong === null ? $found : [...$found, $wrong];
             if ($event->pour !== null && $event->kind->begins()) {
                 $begun[$event->pour] = true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Record;
 
+use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Happened;
 use Pensilis\Thermal\Ambient;
 
@@ -18,6 +19,7 @@ final readonly class Progress
      * @param list<PourProgress>        $pours from the floor up
      * @param list<Seen>                $seen  in their order
      * @param list<array{float, float}> $away  from when until when, h
+     * @param bool                      $isOut of its mold
      */
     public function __construct(
         public float $now,
@@ -25,12 +27,19 @@ final readonly class Progress
         public Ambient $room,
         public array $seen = [],
         public array $away = [],
+        public bool $isOut = false,
     ) {}
 
     /** The same at another moment. */
     public function at(float $now): self
     {
-        return new self($now, $this->pours, $this->room, $this->seen, $this->away);
+        return new self($now, $this->pours, $this->room, $this->seen, $this->away, $this->isOut);
+    }
+
+    /** Whether nothing happened that could move what is still to come. */
+    public function isAsPlanned(Plan $plan): bool
+    {
+        return !$this->isOut && $this->room === $plan->ambient && [...$this->happened()->begun, ...$this->seen, ...$this->away] === [];
     }
 
     /** What times that are found anew go by. */

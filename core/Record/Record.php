@@ -58,12 +58,18 @@ final readonly class Record
         return array_values(array_filter($found, fn(Finding $one): bool => $one->pointer === $next->pointer))[0] ?? null;
     }
 
+    /** Hour of the plan at which the last of it happened; the first hour of the plan where that was before it, or nothing did. */
+    public function last(): float
+    {
+        return max([0.0, ...array_map(fn(Event $one): float => $one->at, $this->events)]);
+    }
+
     /** What comes of it, by a moment, h of the plan. */
     public function progress(Plan $plan, float $now): Progress
     {
         $ids = GivenPour::ids($plan->pours);
         $pours = array_map(fn(GivenPour $pour, string $id): PourProgress => new PourProgress($id, $pour->startHour), $plan->pours, $ids);
-        [$seen, $away] = [[], []];
+        [$seen, $away, $isOut] = [[], [], false];
         foreach ($this->events as $event) {
             $k = $event->pour;
             if ($k !== null && isset($pours[$k])) {
@@ -75,9 +81,10 @@ final readonly class Record
                 });
             }
             array_push($away, ...$event->span);
+            $isOut = $isOut || $event->kind === EventKind::Demolded;
         }
 
-        return new Progress($now, array_values($pours), $this->room($plan->ambient), $seen, $away);
+        return new Progress($now, array_values($pours), $this->room($plan->ambient), $seen, $away, $isOut);
     }
 
     /** The room as it was thought to be, from each measurement on as it was found. */

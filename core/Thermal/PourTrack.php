@@ -51,7 +51,7 @@ final class PourTrack
     /** Cells that have not gelled. */
     private int $liquid;
 
-    private float $latestGel = 0.0;
+    private float $latestGel = -INF;
 
     /** The point from whose gel demold and full cure are counted. */
     private ?Probe $last = null;
@@ -173,7 +173,7 @@ final class PourTrack
                 $wasLiquid = $probe->gel === null;
                 $probe->follow($time, $dt, $before, $after, $air);
                 if ($wasLiquid && $probe->gel !== null) {
-                    $this->last = $probe->gel >= ($this->last->gel ?? 0.0) ? $probe : $this->last;
+                    $this->last = $probe->gel >= ($this->last->gel ?? -INF) ? $probe : $this->last;
                     $this->noteGel($probe->gel);
                 }
             }
@@ -228,7 +228,7 @@ final class PourTrack
     /** Recoat opens once all points of the free face allow it, and closes with the first that does not any more. */
     private function readWindow(): void
     {
-        [$opens, $closes] = [0.0, null];
+        [$opens, $closes] = [-INF, null];
         foreach ($this->face as $probe) {
             [$open, $close] = [$probe->reached($this->resin->opensAge), $probe->reached($this->resin->closesAge)];
             $opens = $open === null || $opens === null ? null : max($open, $opens);

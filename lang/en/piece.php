@@ -242,9 +242,10 @@ return [
     'room'   => ['head' => 'Room'],
     'bench'  => ['head' => 'Measuring and limits'],
     'clock'  => [
-        'due'  => 'It is due :due: begin by :latest at the latest.',
-        'head' => 'Clock and hours', 'tasks' => 'What is to be done when',
-        'note' => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line.',
+        'due'   => 'It is due :due: begin by :latest at the latest.',
+        'head'  => 'Clock and hours', 'tasks' => 'What is to be done when',
+        'moved' => 'planned :from; :why',
+        'note'  => 'Days: mon-sun, mon-fri, sat-sun, or such as tue, thu. Empty the days to drop a line.',
     ],
     'resin' => [
         'head'   => 'Resin: :name', 'more' => 'One more resin', 'which' => 'A kind, or one of the shelf', 'add' => 'Add resin',

@@ -2,14 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Interchange\Answers\Answers;
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Zoned;
 use App\Models\Event;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Words\Words;
+use Database\Seeders\DemoPieces;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Pensilis\Finding\Finding;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\RecordReader;
@@ -34,6 +37,15 @@ function recorded(): array
     ], Plans::coneWithPours());
 }
 
+/** @param array<string, mixed> $document */
+function written(array $document): string
+{
+    $file = (string) tempnam(sys_get_temp_dir(), 'plan');
+    file_put_contents($file, json_encode($document));
+
+    return $file;
+}
+
 it('keeps the record of a plan file whole through import, changes and export, and folds it to the same', function (): void {
     $this->actingAs($this->member());
     $upload = fn(array $document) => $this->post('/pieces/files', [
@@ -54,6 +66,51 @@ it('keeps the record of a plan file whole through import, changes and export, an
         ->and($folded($exported))->toBe($folded(Plans::changed(['/pours/2/depth_mm' => 33], recorded())));
 });
 
+it('tells twenty things typed by hand alike everywhere, and after export and import', function (): void {
+    $coaster = array_column(DemoPieces::all('2026-03-02'), null, 'title')['Magpie feather coaster'];
+    [$user, $piece] = $this->signedIn($coaster);
+    [$ground, $cover] = resolve(Answers::class)->find($piece, $user)->layout->ids();
+    foreach ([
+        ['room', '02T17:00', 'figure' => '18 °C'], ['poured', '02T17:35', 'pour' => $ground], ['passed', '02T17:50', 'pour' => $ground],
+        ['kept', '02T17:55', 'pour' => $ground, 'figure' => '2.5 g'], ['covered', '02T18:05', 'pour' => $ground],
+        ['note', '02T18:10', 'note' => 'the barb lies to the left'], ['tack', '02T19:30', 'pour' => $ground, 'result' => 'wet'],
+        ['room', '02T21:00', 'figure' => '16.5 °C'], ['tack', '02T22:00', 'pour' => $ground, 'result' => 'prints'],
+        ['poured', '02T22:10', 'pour' => $cover], ['passed', '02T22:20', 'pour' => $cover],
+        ['tipped-off', '02T22:25', 'pour' => $cover, 'figure' => '1 g'], ['covered', '02T22:35', 'pour' => $cover],
+        ['mishap', '02T22:36', 'note' => 'a moth on the face'], ['level', '03T07:00', 'pour' => $ground, 'figure' => '4 mm'],
+        ['gelled', '03T07:05', 'pour' => $cover], ['tack', '03T07:10', 'pour' => $cover, 'result' => 'firm'],
+        ['level', '03T07:15', 'pour' => $cover, 'figure' => '10.5 mm'], ['room', '03T07:20', 'figure' => '17 °C'],
+        ['note', '03T07:30', 'note' => 'moth sanded out'],
+    ] as $one) {
+        $this->travelTo("2026-03-{$one[1]}");
+        $said = ['kind' => $one[0], 'at' => "2026-03-{$one[1]}"] + $one;
+        $this->post("/pieces/{$piece->id}/record", $said)->assertSessionHasNoErrors();
+    }
+    expect($piece->events()->count())->toBe(20);
+    $file = fn(): array => PlanFile::decode((string) $this->get(
+        '/pieces/' . Piece::query()->latest('id')->value('id') . '/file',
+    )->getContent());
+    [$code, $said] = command('replan', $exported = $file());
+    $work = array_values(array_filter($said['tasks'], fn(array $one): bool => !in_array($one['kind'], ['dry', 'full-cure'], true)));
+    $moment = fn(array $task): string => Carbon::parse($task['start'])->format('D j M, H:i');
+    expect($code)->toBe(0)->and(array_column($said['moved'], 'why'))->not->toBe([])
+        ->and(array_slice(array_column($said['pours'], 'start_h'), 0, 2))->toEqualWithDelta([9.5833, 14.1667], 0.001);
+    // Page, sheet and calendar have the moment of each task; the day that of what is left.
+    $this->get("/pieces/{$piece->id}")->assertSeeInOrder(['id="tasks"', ...array_map($moment, $said['tasks'])], false)
+        ->assertSee(lcfirst($said['moved'][0]['why']));
+    $pours = array_filter($work, fn(array $one): bool => $one['kind'] === 'pour');
+    $this->get("/pieces/{$piece->id}/sheet")->assertSeeInOrder(array_map($moment, array_values($pours)));
+    $starts = array_map(fn(array $one): string => 'DTSTART:' . Carbon::parse($one['start'])->format('Ymd\\THis'), $work);
+    preg_match_all('/DTSTART:\\S+/', (string) $this->get("/pieces/{$piece->id}/calendar")->getContent(), $found);
+    preg_match_all('/DTSTART:\\S+/', Artisan::call('pensilis:calendar', ['file' => written($exported)]) . Artisan::output(), $commanded);
+    expect($found[0])->toEqual($starts)->and($commanded[0])->toEqual($starts);
+    $left = array_values(array_filter($work, fn(array $one): bool => $one['kind'] === 'demold'))[0];
+    $this->get('/today')->assertSeeInOrder(['Next', 'Magpie feather coaster', 'Demold', $moment($left)]);
+    // Exported, taken in again and folded it is the same.
+    $this->post('/pieces/files', ['file' => UploadedFile::fake()->createWithContent('coaster.json', (string) json_encode($exported))]);
+    expect(command('replan', $file()))->toBe([$code, $said, '']);
+});
+
 it('goes on from the record that a plan file carries, by the last that is noted or by an hour that is said', function (): void {
     [$code, $said] = command('replan', recorded());
     expect($code)->toBe(0)
@@ -66,6 +123,26 @@ it('goes on from the record that a plan file carries, by the last that is noted 
     expect($said['asked'])->toBe([2])->and($said['pours'][2]['start_h'])->toBeGreaterThanOrEqual(200);
     [$code, , $errors] = command('replan', recorded(), '--now=noon');
     expect($code)->toBe(2)->and($errors)->toContain('--now: Write an hour of the plan');
+});
+
+it('takes back what it gave although pours were divided, exchanged and taken out since they were noted', function (): void {
+    [, $piece] = $this->signedIn(Plans::coneWithPours());
+    foreach ([0, 1, 2] as $pour) {
+        $this->post("/pieces/{$piece->id}/pours/{$pour}/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
+    }
+    $this->patch("/pieces/{$piece->id}/pours/0", ['way' => 'split'])->assertSessionHasNoErrors();
+    $this->patch("/pieces/{$piece->id}/pours/2", ['way' => 'remove'])->assertSessionHasNoErrors();
+    $told = fn(Piece $piece): array => array_map(
+        fn(array $one): array => array_diff_key($one, ['noted_at' => 1]),
+        PlanFile::decode((string) $this->get("/pieces/{$piece->id}/file")->getContent())['record']['events'],
+    );
+    $this->post('/pieces/files', ['file' => UploadedFile::fake()->createWithContent(
+        'cone.json',
+        (string) $this->get("/pieces/{$piece->id}/file")->getContent(),
+    )])->assertSessionHasNoErrors();
+    $again = Piece::query()->latest('id')->whereKeyNot($piece->id)->firstOrFail();
+    expect($told($again))->toBe($told($piece))->and(count($told($again)))->toBe(6);
+    $this->get("/pieces/{$again->id}/record")->assertOk()->assertSee('that is no more');
 });
 
 it('refuses a plan file whose record makes no sense, with its place', function (): void {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
 use App\Models\Piece;
+use App\Words\Figures;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
+use Pensilis\Quantity\UnitSystem;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Tests\Facts;
@@ -59,6 +61,7 @@ it('tells what can be done in the time at hand, and until when', function (): vo
     $pours = ($this->answer)($piece)->simulation->pours;
     $opens = $pours[0]->startHour + $pours[0]->recoatOpens;
     ($this->mixed)($piece, $pours[0]->startHour);
+    resolve(Answers::class)->find($piece->refresh(), $this->user);
     Carbon::setTestNow(($this->at)($opens + 1.0));
     $this->get('/today?minutes=2%20h')->assertOk()->assertSeeInOrder(['With 2 h at hand', 'Cone at hand', 'Pour 2', 'begin by']);
     $this->get('/today?minutes=40')->assertOk()
@@ -76,8 +79,13 @@ it('goes by when a pour was really mixed', function (): void {
     $pours = ($this->answer)($piece)->simulation->pours;
     ($this->mixed)($piece, $pours[0]->startHour + 48.0);
     Carbon::setTestNow(($this->at)($pours[0]->startHour + 49.0));
-    // Two days late, what was planned next lies before its window.
-    $this->get('/today')->assertOk()->assertSee('find the times anew');
+    // Two days late, what was planned next lay before its window: it has moved into it.
+    $answer = resolve(Answers::class)->find($piece->refresh(), $this->user);
+    $next = $answer->simulation->pours[1]->startHour;
+    expect($next)->toBeGreaterThan($pours[1]->startHour);
+    $figures = new Figures(UnitSystem::Metric, $piece->plan()->studio->clock);
+    $this->get('/today')->assertOk()->assertSeeInOrder(['Next', 'Pour 2', $figures->moment($next), 'can be begun from']);
+    $this->get("/pieces/{$piece->id}")->assertSeeInOrder(['Pour 2', $figures->moment($next), 'pour 1 below it was begun']);
 });
 
 it('tells of two pieces that want hands at once', function (): void {
@@ -238,6 +246,7 @@ it('asks nothing more of a piece that an order says is made', function (): void 
     $piece = ($this->planned)($this->cone, 'Made');
     foreach (array_keys(($this->answer)($piece)->layout->pours) as $k) {
         ($this->mixed)($piece, 1.0 + $k, $k);
+        resolve(Answers::class)->find($piece->refresh(), $this->user);
     }
     Carbon::setTestNow(($this->at)(24.0 * 90));
     $this->get('/today')->assertSee('Made')->assertSee('Demold');

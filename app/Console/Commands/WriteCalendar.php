@@ -6,11 +6,13 @@ namespace App\Console\Commands;
 
 use App\Interchange\Answers\Calendar;
 use App\Words\Words;
-use Pensilis\Answer\Planner;
+use Pensilis\Answer\Replan;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
+use Pensilis\PlanFile\RecordReader;
+use Pensilis\Record\Progress;
 use Pensilis\Thermal\CalibrationStore;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
@@ -31,8 +33,7 @@ final class WriteCalendar extends PlanCommand
         if (!$plan->studio->clock->isSet()) {
             throw new PlanRefused([Finding::of(Code::MissingStart, '/studio/start')]);
         }
-        $planner = new Planner($this->store);
-        $answer = $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
+        $answer = Replan::onward($plan, fn(Plan $given): Progress => RecordReader::ofPlan($this->document, $given), $this->store);
         $this->complain($answer->reasons);
 
         return $answer->isFeasible()

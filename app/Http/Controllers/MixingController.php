@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Seen;
+use App\Interchange\Answers\Answers;
 use App\Models\Mixing;
+use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +39,7 @@ final class MixingController extends Controller
         return self::pour($found)->with('said', __('said.came-out'));
     }
 
-    public function destroy(int $mixing): RedirectResponse
+    public function destroy(int $mixing, Answers $answers): RedirectResponse
     {
         $taken = DB::transaction(function () use ($mixing): ?Mixing {
             $found = $this->studio()->mixings()->find($mixing);
@@ -49,6 +51,11 @@ final class MixingController extends Controller
 
             return null;
         });
+
+        $piece = $taken === null ? null : $this->studio()->pieces()->find($taken->piece_id);
+        if ($piece instanceof Piece && $piece->makesPlan()) {
+            $answers->find($piece, $this->member());
+        }
 
         return $taken === null
             ? back(fallback: route('pieces.index', absolute: false))->with('said', __('said.unmixed-already'))

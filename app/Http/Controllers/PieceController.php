@@ -26,7 +26,7 @@ final class PieceController extends Controller
     public function index(Request $request, KeptMeshes $meshes, Answers $answers): View
     {
         [$words, $by] = [trim(self::said($request, 'q')), self::said($request, 'by') === 'title' ? 'title' : 'changed'];
-        $pieces = $this->studio()->pieces()
+        $pieces = $this->studio()->pieces()->withRecorded()
             ->when($words !== '', self::holding('title', $words))
             ->when($by === 'title', fn(Builder $some) => $some->orderBy('title'), fn(Builder $some) => $some->latest('updated_at'))
             ->withCount(['mixings as mixed' => fn(Builder $some) => $some->select(DB::raw('count(distinct pour_id)'))])

@@ -80,6 +80,7 @@ final class PourController extends Controller
         }
         GivenPours::settle($piece, $answers->kept($piece));
         $piece->keepMix($this->studio(), $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
+        $answers->find($piece, $this->member());
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }

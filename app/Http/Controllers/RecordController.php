@@ -45,12 +45,13 @@ final class RecordController extends Controller
             GivenPours::settle($piece, $found);
         }
         Event::note($piece, $request->kind(), $says, $at);
+        $answers->find($piece, $this->member());
 
         return to_route('pieces.record', $piece)->with('said', __('said.noted'));
     }
 
     /** Takes back what was noted: at once by a press, later with a reason. */
-    public function destroy(Request $request, Piece $piece, int $event): RedirectResponse
+    public function destroy(Request $request, Piece $piece, int $event, Answers $answers): RedirectResponse
     {
         $request->validate(['why' => 'nullable|string|max:' . Limits::LINE], Words::asked('event'));
         $found = $piece->events()->where('kind', '!=', EventKind::TakenBack)->where('seq', $event)->firstOrFail();
@@ -65,6 +66,8 @@ final class RecordController extends Controller
         } elseif ($counts) {
             Event::note($piece, EventKind::TakenBack, ['event' => $found->id] + ($why === '' ? [] : ['why' => $why]));
         }
+
+        $answers->find($piece, $this->member());
 
         return to_route('pieces.record', $piece)->with('said', __($counts ? 'said.taken-back' : 'said.taken-back-already'));
     }

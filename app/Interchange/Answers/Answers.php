@@ -67,7 +67,7 @@ final readonly class Answers
     /** What is still to be done for a piece, from what is kept of it; null where nothing is. */
     public function agenda(Piece $piece): ?Agenda
     {
-        $key = "agenda:{$this->models->hash()}:{$piece->stored()}";
+        $key = "agenda:{$this->models->hash()}:{$piece->stored()} {$piece->recorded()}";
         $known = Cache::get($key);
         if ($known instanceof Agenda) {
             return $known;
@@ -286,9 +286,10 @@ final readonly class Answers
 
     private function compute(Piece $piece): PlanAnswer
     {
-        $answer = $this->answer($piece->plan(), fn(Planner $planner, Plan $plan): PlanAnswer => $plan->pours === []
-            ? $planner->planOrWaysOut($plan)
-            : $planner->judge($plan));
+        $answer = $this->answer(
+            $piece->plan(),
+            fn(Planner $planner, Plan $plan): PlanAnswer => Replan::onward($plan, $piece->soFar(...), $this->store),
+        );
 
         return $answer->isFeasible() ? $answer : $answer->because($answer->reasons, $this->resinsThatWouldDo($piece));
     }
@@ -391,6 +392,6 @@ final readonly class Answers
 
     private function key(Piece $piece): string
     {
-        return "answer:{$this->models->hash()}:{$piece->fingerprint()}";
+        return "answer:{$this->models->hash()}:{$piece->fingerprint()} {$piece->recorded()}";
     }
 }

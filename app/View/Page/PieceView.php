@@ -23,7 +23,6 @@ use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Question as Asked;
-use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Cover;
 use Pensilis\Layout\Draft;
@@ -236,14 +235,10 @@ final readonly class PieceView
         return ucfirst(Words::say('template.fitting', ['kind' => $kind, 'number' => $i + 1]));
     }
 
-    /** By when to begin at the latest; nothing where nothing is due or heat is not known. */
-    public function dueLine(): string
+    /** What is to be done when. */
+    public function clock(): ClockView
     {
-        $spare = DueJudge::spare($this->plan, $this->answer->tasks ?? []);
-
-        return $spare === null || $spare < 0.0 ? '' : Words::say('piece.clock.due', [
-            'due' => $this->figures->moment($this->plan->studio->due), 'latest' => $this->figures->moment($spare),
-        ]);
+        return new ClockView($this->answer, $this->figures, $this->words);
     }
 
     /** What a level pair takes to hang by; nothing for a fitting by itself. */

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Interchange\Answers\Answers;
-use App\Models\Event;
 use App\Models\OrderStage;
 use App\Models\Piece;
 use App\Models\Studio;
+use App\Models\Tick;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Pensilis\Answer\Beside;
-use Pensilis\Record\EventKind;
 
 /** The pieces of a studio as its day has them: planned, and from what really happened on. */
 final readonly class StudioDay
@@ -30,10 +28,10 @@ final readonly class StudioDay
      */
     public function pieces(?User $finder = null, float $seconds = 0.0): array
     {
-        $pieces = array_values($this->studio->pieces()->latest('updated_at')->latest('id')->limit(self::MOST)->get()->all());
-        [$poured, $made, $until] = [$this->poured(), $this->made(), hrtime(true) + 1e9 * $seconds];
+        $pieces = $this->studio->pieces()->withRecorded()->latest('updated_at')->latest('id')->limit(self::MOST)->get()->all();
+        [$done, $made, $until] = [$this->done(array_column($pieces, 'id')), $this->made(), hrtime(true) + 1e9 * $seconds];
 
-        return array_map(function (Piece $piece) use ($poured, $made, $finder, $until): TodayPiece {
+        return array_map(function (Piece $piece) use ($done, $made, $finder, $until): TodayPiece {
             [$agenda, $makesPlan] = [$this->answers->agenda($piece), true];
             if ($agenda === null && $finder !== null && hrtime(true) < $until) {
                 $makesPlan = $piece->makesPlan();
@@ -42,8 +40,8 @@ final readonly class StudioDay
 
             $isMade = in_array($piece->id, $made, true);
 
-            return new TodayPiece($piece, $agenda, $poured[$piece->id] ?? [], $this->studio->units, $makesPlan, $isMade);
-        }, $pieces);
+            return new TodayPiece($piece, $agenda, $done[$piece->id] ?? [], $this->studio->units, $makesPlan, $isMade);
+        }, array_values($pieces));
     }
 
     /** What others take of the bench, in hours of the plan of a piece. */
@@ -66,16 +64,21 @@ final readonly class StudioDay
         return $finished->pluck('piece_id')->all();
     }
 
-    /** @return array<string, array<string, CarbonImmutable>> when pours were first mixed, by the ids of piece and pour */
-    private function poured(): array
+    /**
+     * @param array<array-key, mixed> $pieces keys
+     *
+     * @return array<string, list<string>> ids of tasks that are ticked as done, by pieces
+     */
+    private function done(array $pieces): array
     {
-        $poured = [];
-        $begun = Event::query()->counting()->where('studio_id', $this->studio->id)->whereNotNull('pour')
-            ->whereIn('kind', [EventKind::Mixed, EventKind::Poured])->latest('at')->latest('seq');
-        foreach ($begun->get(['piece_id', 'pour', 'at']) as $one) {
-            $poured[$one->piece_id][(string) $one->pour] = $one->at;
+        $done = [];
+        $ticks = Tick::query()->whereIn('piece_id', $pieces)->toBase()->get(['piece_id', 'step']);
+        foreach ($ticks as $one) {
+            if (is_string($one->piece_id) && is_string($one->step)) {
+                $done[$one->piece_id][] = $one->step;
+            }
         }
 
-        return $poured;
+        return $done;
     }
 }

@@ -8,7 +8,6 @@ use App\Interchange\Answers\CalendarWords;
 use App\Models\Piece;
 use App\Words\Figures;
 use App\Words\Words;
-use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Pensilis\Answer\Agenda;
 use Pensilis\Answer\Beside;
@@ -24,30 +23,23 @@ use Pensilis\Scheduling\WorkingHours;
 /** One piece as the day has it: its errands and phases, from what really happened on. */
 final readonly class TodayPiece
 {
-    /** @var array<int, float> hour of the plan at which pours were begun */
-    private array $begun;
-
     /** @var list<Errand> still to be done */
     public array $errands;
 
     /**
-     * @param array<string, CarbonImmutable> $poured    when pours were first mixed, by their ids
-     * @param bool                           $makesPlan as far as that was asked
-     * @param bool                           $isMade    nothing is left to be done
+     * @param list<string> $done      ids of tasks that are ticked as done
+     * @param bool         $makesPlan as far as that was asked
+     * @param bool         $isMade    nothing is left to be done
      */
     public function __construct(
         public Piece $piece,
         public ?Agenda $agenda,
-        array $poured,
+        array $done,
         private UnitSystem $system,
         private bool $makesPlan = true,
         private bool $isMade = false,
     ) {
-        $this->begun = $agenda === null || !$agenda->studio->clock->isSet() ? [] : array_map(
-            fn(CarbonImmutable $at): float => $agenda->studio->clock->hourAt($at),
-            $agenda->numbered($poured),
-        );
-        $this->errands = $isMade ? [] : $agenda?->errands($this->begun) ?? [];
+        $this->errands = $isMade ? [] : $agenda?->errands($done) ?? [];
     }
 
     /** Whether nobody has looked for its times yet. */
@@ -65,7 +57,7 @@ final readonly class TodayPiece
     /** Whether any of it was poured. */
     public function hasBegun(): bool
     {
-        return $this->begun !== [];
+        return ($this->agenda->soFar->begun ?? []) !== [];
     }
 
     /** Whether any of it is still to be poured. */
@@ -83,7 +75,7 @@ final readonly class TodayPiece
     /** @return array{float, float}|null when it lies on the bench, in hours of another clock */
     public function lies(StudioClock $clock): ?array
     {
-        $lies = $this->isMade ? null : $this->agenda?->lies($this->begun);
+        $lies = $this->isMade ? null : $this->agenda?->lies();
 
         return $lies === null ? null : $this->hours(...$lies, clock: $clock);
     }
@@ -139,7 +131,7 @@ final readonly class TodayPiece
     /** @return list<list<Phase>> */
     public function phases(): array
     {
-        return $this->agenda?->phases($this->begun) ?? [];
+        return $this->agenda?->phases() ?? [];
     }
 
     /** Hour of its plan at a moment. */
@@ -163,7 +155,7 @@ final readonly class TodayPiece
     /** Number of the pour below that was to be begun and is not noted; null where there is none. */
     public function waitsFor(Errand $errand, DateTimeImmutable $now): ?int
     {
-        return $this->agenda?->waitsFor($errand->task, $this->begun, $this->hour($now));
+        return $this->agenda?->waitsFor($errand->task, $this->hour($now));
     }
 
     /** Where it is noted that a pour was poured when it was planned; nothing where it is no pour. */
@@ -173,8 +165,14 @@ final readonly class TodayPiece
 
         return $pour === null || $this->agenda === null ? '' : route('pieces.record', [
             $this->piece, 'kind' => EventKind::Poured->value, 'pour' => $this->agenda->pour($pour),
-            'at' => $this->at($errand->task->start)?->format('Y-m-d\TH:i'),
+            'at' => $this->at($this->asked($errand) ?? $errand->task->start)?->format('Y-m-d\TH:i'),
         ], false);
+    }
+
+    /** Hour of its plan at which a pour was to be begun before it was moved, where it must be asked whether it was poured then. */
+    public function asked(Errand $errand): ?float
+    {
+        return $errand->task->kind === TaskKind::Pour ? $this->agenda->soFar->asked[$errand->task->pour ?? -1] ?? null : null;
     }
 
     public function says(Errand $errand): string

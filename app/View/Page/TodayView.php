@@ -154,7 +154,9 @@ final readonly class TodayView
         $found = [];
         foreach ($this->going as $piece) {
             [$errand, $now] = [$piece->errands[0] ?? null, $piece->hour($this->now)];
-            if ($errand === null || !($errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now))) {
+            $asked = $errand === null ? null : $piece->asked($errand);
+            $isLate = $errand !== null && ($errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now));
+            if ($errand === null || ($asked === null && !$isLate)) {
                 continue;
             }
             $found[] = [$piece, $piece->says($errand), Words::say('today.' . match (true) {
@@ -163,7 +165,8 @@ final readonly class TodayView
                 $now < $errand->opens                 => 'early',
                 default                               => 'late',
             }, [
-                'at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand),
+                'at'     => $piece->moment($asked ?? $errand->start), 'opens' => $piece->opens($errand),
+                'closes' => $piece->closes($errand),
             ]), $piece->noting($errand)];
         }
 

@@ -1,7 +1,7 @@
-@php($due = $view->dueLine())
+@php($clock = $view->clock())
 <ol class="steps" id="tasks" @if($oob ?? false) hx-swap-oob="true" @endif>
-    @if($due !== '')<li>{{ $due }}</li>@endif
-    @foreach($view->answer->tasks ?? [] as $task)
-        <li><time>{{ $view->figures->moment($task->start) }}</time> {{ $view->words->fact($task->what) }}</li>
+    @if($clock->due() !== '')<li>{{ $clock->due() }}</li>@endif
+    @foreach($clock->tasks() as [$at, $task, $moved])
+        <li><time>{{ $at }}</time> {{ $task }}@if($moved !== '') <span class="quiet">{{ $moved }}</span>@endif</li>
     @endforeach
 </ol>

@@ -35,6 +35,20 @@ it('keeps what was begun, and times the rest by its windows', function (): void 
         ->and(startsOf(wentOn(new Happened([0 => $planned[0]], $planned[0] + 1.0))))->toEqual($planned);
 });
 
+it('cures as it does whenever it was begun, before the plan begins too', function (float $at): void {
+    $judged = fn(float $begun): PlanAnswer => (new Planner(new SharedCalibrations()))->judge(
+        Plans::read([], Plans::coneWithPours())->begunAt([0 => $begun]),
+    );
+    // In a room that is always as warm, an hour is like any other; the second pour comes when all is over.
+    [$early, $planned] = [$judged($at), $judged(0.0)];
+    foreach (['gelFirst', 'gelLast', 'recoatOpens', 'recoatCloses', 'demold'] as $moment) {
+        expect($early->simulation->pours[0]->{$moment})->toEqualWithDelta($planned->simulation->pours[0]->{$moment}, 0.5);
+    }
+    foreach ($early->tasks as $task) {
+        expect($task->start)->toBeLessThanOrEqual($task->end);
+    }
+})->with([-68.0, -20.0]);
+
 it('sands where the window has gone by, and begins nothing before now', function (): void {
     $planned = startsOf(wentOn(new Happened()));
     $answer = wentOn(new Happened([0 => $planned[0]], $planned[0] + 200.0));
