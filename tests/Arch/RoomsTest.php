@@ -79,9 +79,35 @@ function mayKnow(): array
             'core', 'App\Words', 'App\Models', 'App\Turns', 'App\Http', 'App\Interchange\PlanFile', 'App\Interchange\Form',
             'App\Interchange\Shelf',
         ],
-        'App\Http\Controllers' => [
+        'App\Http\Controllers'         => ['App\Models', 'App\View\Drawing'],
+        'App\Http\Controllers\Account' => ['App\Words', 'App\Models', 'App\Http', 'App\Http\Requests', 'App\Http\Controllers'],
+        'App\Http\Controllers\Day'     => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Answers', 'App\View\Page',
+            'App\Http\Requests', 'App\Http\Controllers',
+        ],
+        'App\Http\Controllers\Orders' => [
+            'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf', 'App\Http\Requests', 'App\Http\Controllers',
+        ],
+        'App\Http\Controllers\Parts' => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
-            'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Notifications', 'App\Http', 'App\Http\Requests',
+            'App\Interchange\Answers', 'App\View\Page', 'App\Http\Requests', 'App\Http\Controllers',
+        ],
+        'App\Http\Controllers\Pieces' => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',
+            'App\Interchange\Answers', 'App\View\Drawing', 'App\View\Page', 'App\Http\Requests', 'App\Http\Controllers',
+            'App\Http\Controllers\Parts',
+        ],
+        'App\Http\Controllers\Pours' => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\Answers', 'App\View\Page', 'App\Http', 'App\Http\Requests',
+            'App\Http\Controllers',
+        ],
+        'App\Http\Controllers\Shelf' => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\Shelf', 'App\Interchange\Answers', 'App\View\Page', 'App\Http',
+            'App\Http\Requests', 'App\Http\Controllers',
+        ],
+        'App\Http\Controllers\Studio' => [
+            'core', 'App\Words', 'App\Models', 'App\Interchange\Form', 'App\Interchange\Answers', 'App\View\Page', 'App\Notifications',
+            'App\Http', 'App\Http\Requests', 'App\Http\Controllers',
         ],
         'App\Console\Commands' => ['core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Answers'],
     ];
