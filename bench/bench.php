@@ -27,7 +27,7 @@ use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\RecordReader;
 use Pensilis\Record\EventKind;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationMemory;
 use Tests\Meshes;
 
 putenv('DB_DATABASE=:memory:');

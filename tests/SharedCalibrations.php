@@ -6,8 +6,8 @@ namespace Tests;
 
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\Calibration;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\Calibration;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 /** Keeps calibrated resins by what they say, for all tests of a process. */
 final class SharedCalibrations implements CalibrationStore

@@ -41,8 +41,8 @@ use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use PDO;
-use Pensilis\Thermal\CalibrationMemory;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 final class PensilisProvider extends ServiceProvider
 {

@@ -14,7 +14,7 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Quantity\Volume;
 use Pensilis\Scheduling\StudioClock;
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Run\HeatRun;
 use Pensilis\Vessel\Vessel;
 
 /** Figures as the studio reads them: its units, its clock. */

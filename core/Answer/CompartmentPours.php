@@ -12,7 +12,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Handling;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\PieceHeat;
 use Pensilis\Vessel\Vessel;
 

@@ -7,7 +7,7 @@ namespace Pensilis\Answer;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Window;
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Run\HeatRun;
 
 /** Starts, joints and the run that came of them; or the pour that could not be placed, and why. */
 final readonly class PlacedPours

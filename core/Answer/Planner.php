@@ -20,8 +20,8 @@ use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\BrushedResin;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\Budget;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Run\Budget;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

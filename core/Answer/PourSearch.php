@@ -18,10 +18,10 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\Budget;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\ConstantAmbient;
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Room\ConstantAmbient;
+use Pensilis\Thermal\Run\Budget;
+use Pensilis\Thermal\Run\HeatRun;
 
 /**
  * The fewest pours that hold every object and stay as cool as they must.

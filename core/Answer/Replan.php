@@ -15,7 +15,7 @@ use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

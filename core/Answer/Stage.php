@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Run\HeatRun;
 
 /**
  * A pour that was followed: the run right after it, and as far as it was followed by itself, so that one who pours the next at another hour

@@ -20,11 +20,11 @@ use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\Budget;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\PieceHeat;
-use Pensilis\Thermal\PourTrack;
+use Pensilis\Thermal\Run\Budget;
+use Pensilis\Thermal\Run\HeatRun;
+use Pensilis\Thermal\Run\PourTrack;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

@@ -15,7 +15,7 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Temperature;
-use Pensilis\Thermal\Budget;
+use Pensilis\Thermal\Run\Budget;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

@@ -10,7 +10,7 @@ use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Places;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationMemory;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

@@ -12,7 +12,7 @@ use Pensilis\Quantity\Duration;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\HeatRun;
+use Pensilis\Thermal\Run\HeatRun;
 
 /**
  * What is wrong with the heat, the cure and the timing of simulated pours: what gets hotter than its maker, its artist or an object bears,

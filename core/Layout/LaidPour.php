@@ -12,7 +12,7 @@ use Pensilis\Plan\Coat;
 use Pensilis\Plan\Costs;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 /**
  * One pour in its place: from where to where, how much goes into one vessel with its colours, and what is set onto the layer below it;

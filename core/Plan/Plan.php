@@ -10,7 +10,7 @@ use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\Ambient;
+use Pensilis\Thermal\Room\Ambient;
 use Pensilis\Vessel\Vessel;
 
 /**

@@ -11,8 +11,8 @@ use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\Observed;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Observed;
+use Pensilis\Thermal\Fit\Tack;
 
 /** Reads what a studio has logged of a resin: gel times, tack tests and what probes read. */
 final readonly class LogReader

@@ -15,7 +15,7 @@ use Pensilis\Record\Event;
 use Pensilis\Record\EventKind;
 use Pensilis\Record\Progress;
 use Pensilis\Record\Record;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Tack;
 
 /**
  * Reads what happened to a piece: the record that its plan file carries, or a list of events beside it. Each kind of event says its own;

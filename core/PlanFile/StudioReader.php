@@ -16,10 +16,10 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Quantity\Volume;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
-use Pensilis\Thermal\Ambient;
-use Pensilis\Thermal\ConstantAmbient;
-use Pensilis\Thermal\DailyAmbient;
-use Pensilis\Thermal\SeriesAmbient;
+use Pensilis\Thermal\Room\Ambient;
+use Pensilis\Thermal\Room\ConstantAmbient;
+use Pensilis\Thermal\Room\DailyAmbient;
+use Pensilis\Thermal\Room\SeriesAmbient;
 
 /**
  * Reads `studio` and `ambient` of a plan file: the clock, the working hours, the device that measures, and the room as one figure, as a

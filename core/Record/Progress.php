@@ -6,7 +6,7 @@ namespace Pensilis\Record;
 
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Happened;
-use Pensilis\Thermal\Ambient;
+use Pensilis\Thermal\Room\Ambient;
 
 /**
  * What is, from a plan and all that happened until now: how far each pour is, the room as it was measured, what was seen of the resin, when

@@ -8,9 +8,9 @@ use Pensilis\Finding\Finding;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
-use Pensilis\Thermal\Ambient;
-use Pensilis\Thermal\ChangedAmbient;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Tack;
+use Pensilis\Thermal\Room\Ambient;
+use Pensilis\Thermal\Room\ChangedAmbient;
 
 /**
  * All that happened to a piece, in the order in which it happened, then in that in which it came. It is only ever added to: what was a

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Record;
 
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Tack;
 
 /** What was seen of a pour at an hour of the plan: what a tack test found, or, without one, that it gelled just then. */
 final readonly class Seen

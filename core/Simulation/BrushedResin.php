@@ -8,7 +8,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Scheduling\CoatDrying;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 /**
  * Resin brushed on as a sealer: a film so thin that it keeps the heat of the room and cures by it alone. The next coat goes on when it has

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pensilis\Simulation;
 
 use Pensilis\Quantity\Temperature;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\Frame;
-use Pensilis\Thermal\Lattice;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Run\Frame;
+use Pensilis\Thermal\Run\Lattice;
 
 /**
  * The cure of one pour as it goes, in even steps of time: how warm it is and how far it has cured, at every height and distance from the

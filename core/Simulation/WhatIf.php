@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Pensilis\Simulation;
 
-use Pensilis\Thermal\Ambient;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\HeatRun;
-use Pensilis\Thermal\LeftCup;
-use Pensilis\Thermal\PourTrack;
-use Pensilis\Thermal\ShiftedAmbient;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Fit\LeftCup;
+use Pensilis\Thermal\Room\Ambient;
+use Pensilis\Thermal\Room\ShiftedAmbient;
+use Pensilis\Thermal\Run\HeatRun;
+use Pensilis\Thermal\Run\PourTrack;
 use Pensilis\Thermal\SimulatedPour;
 
 /**

@@ -7,6 +7,17 @@ namespace Pensilis\Thermal;
 use Pensilis\Geometry\Section;
 use Pensilis\Numerics\PiecewiseLinear;
 use Pensilis\Resin\CalibratedResin;
+use Pensilis\Thermal\Grid\Bodies;
+use Pensilis\Thermal\Grid\Body;
+use Pensilis\Thermal\Grid\BoxMesh;
+use Pensilis\Thermal\Grid\EquivalentSection;
+use Pensilis\Thermal\Grid\Hull;
+use Pensilis\Thermal\Grid\Jacket;
+use Pensilis\Thermal\Grid\RadialMesh;
+use Pensilis\Thermal\Grid\Row;
+use Pensilis\Thermal\Room\Ambient;
+use Pensilis\Thermal\Run\HeatRun;
+use Pensilis\Thermal\Run\Stack;
 use Pensilis\Vessel\Convection;
 use Pensilis\Vessel\Vessel;
 

@@ -7,6 +7,7 @@ namespace Pensilis\Thermal;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\Thickening;
 use Pensilis\Scheduling\Window;
+use Pensilis\Thermal\Run\PourTrack;
 
 /**
  * What became of one pour. Hours count from its own start; null where a moment does not come. Its surface sets when the last part of it

@@ -16,7 +16,7 @@ use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Record\EventKind;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationMemory;
 
 /**
  * What happened is only ever added to: one table that refuses change and removal, each row with the hash of the one before in its studio.

@@ -27,35 +27,44 @@ function mayKnow(): array
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
+        'Pensilis\Thermal\Grid'    => ['Exception', 'Numerics', 'Geometry', 'Material', 'Vessel'],
+        'Pensilis\Thermal\Room'    => ['Quantity', 'Numerics', 'Resin'],
+        'Pensilis\Thermal\Run'     => ['Exception', 'Numerics', 'Material', 'Vessel', 'Resin', 'Thermal\Grid', 'Thermal\Room'],
         'Pensilis\Thermal'         => [
-            'Exception', 'Quantity', 'Numerics', 'Geometry', 'Material', 'Vessel', 'Resin', 'Batching', 'Scheduling',
+            'Quantity', 'Numerics', 'Geometry', 'Vessel', 'Resin', 'Scheduling', 'Thermal\Grid', 'Thermal\Room', 'Thermal\Run',
+        ],
+        'Pensilis\Thermal\Fit' => [
+            'Quantity', 'Numerics', 'Vessel', 'Resin', 'Batching', 'Thermal\Grid', 'Thermal\Room', 'Thermal\Run', 'Thermal',
         ],
         'Pensilis\Plan' => [
-            'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching',
-            'Scheduling', 'Thermal',
+            'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Scheduling',
+            'Thermal\Room',
         ],
-        'Pensilis\Record'   => ['Quantity', 'Finding', 'Scheduling', 'Thermal', 'Plan'],
+        'Pensilis\Record' => [
+            'Quantity', 'Finding', 'Scheduling', 'Thermal\Room', 'Thermal\Fit', 'Plan',
+        ],
         'Pensilis\PlanFile' => [
-            'Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material',
-            'Resin', 'Layering', 'Batching', 'Scheduling', 'Thermal', 'Plan', 'Record',
+            'Fact', 'Exception', 'Quantity', 'Finding', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
+            'Layering', 'Batching', 'Scheduling', 'Thermal\Room', 'Thermal\Fit', 'Plan', 'Record',
         ],
         'Pensilis\Layout' => [
             'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
-            'Layering', 'Batching', 'Thermal', 'Plan',
+            'Layering', 'Batching', 'Thermal\Fit', 'Plan',
         ],
         'Pensilis\Bench' => [
             'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
         ],
         'Pensilis\Simulation' => [
-            'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Scheduling', 'Thermal', 'Plan', 'Layout',
+            'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Scheduling', 'Thermal\Grid',
+            'Thermal\Room', 'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Layout',
         ],
         'Pensilis\Judgement' => [
-            'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching', 'Scheduling',
-            'Thermal', 'Plan', 'Layout', 'Bench', 'Simulation',
+            'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching',
+            'Scheduling', 'Thermal\Run', 'Plan', 'Layout', 'Bench', 'Simulation',
         ],
         'Pensilis\Answer' => [
-            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal', 'Plan', 'Record',
-            'Layout', 'Simulation', 'Judgement',
+            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal\Room',
+            'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Record', 'Layout', 'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.
         'App\Database'             => [],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\PlanFile\PlanFile;
-use Pensilis\Thermal\CalibrationMemory;
-use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\Fit\CalibrationMemory;
+use Pensilis\Thermal\Fit\LeftCup;
 use Symfony\Component\Process\Process;
 use Tests\Meshes;
 use Tests\Plans;

@@ -8,10 +8,10 @@ use App\Interchange\Shelf\OwnGels;
 use App\Models\SupplyKind;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
-use Pensilis\Thermal\Calibration;
-use Pensilis\Thermal\ConstantAmbient;
-use Pensilis\Thermal\RadialMesh;
-use Pensilis\Thermal\Stack;
+use Pensilis\Thermal\Fit\Calibration;
+use Pensilis\Thermal\Grid\RadialMesh;
+use Pensilis\Thermal\Room\ConstantAmbient;
+use Pensilis\Thermal\Run\Stack;
 use Pensilis\Vessel\Sheet;
 
 beforeEach(function (): void {

@@ -10,7 +10,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 final class BatchPlan extends PlanCommand
 {

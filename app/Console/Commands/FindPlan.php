@@ -8,8 +8,8 @@ use App\Interchange\Answers\AnswerWriter;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
 use Pensilis\Plan\Plan;
-use Pensilis\Thermal\CalibrationMemory;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 final class FindPlan extends PlanCommand
 {

@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Interchange\PlanFile\PlanFile;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\LogReader;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\StudioFit;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Fit\StudioFit;
 
 final class FitLog extends PlanCommand
 {

@@ -14,7 +14,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\RecordReader;
 use Pensilis\Record\Progress;
-use Pensilis\Thermal\CalibrationMemory;
+use Pensilis\Thermal\Fit\CalibrationMemory;
 
 final class ReplanPlan extends PlanCommand
 {

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Interchange\Answers\AnswerWriter;
 use Pensilis\Answer\Planner;
 use Pensilis\Plan\Plan;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 final class SimulatePlan extends PlanCommand
 {

@@ -13,7 +13,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\RecordReader;
 use Pensilis\Record\Progress;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\CalibrationStore;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 final class WriteCalendar extends PlanCommand

@@ -16,7 +16,7 @@ use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Mass;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Record\EventKind;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Tack;
 
 /** Something that happened, noted by hand: its kind says which of the fields it takes. */
 final class NewEvent extends FormRequest

@@ -28,8 +28,8 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Fit\LeftCup;
 
 /** Writes answers with the keys and units that the command line promises (docs/decisions.md). */
 final class AnswerWriter

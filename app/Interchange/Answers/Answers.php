@@ -32,11 +32,11 @@ use Pensilis\Resin\Resin;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
-use Pensilis\Thermal\CalibrationStore;
-use Pensilis\Thermal\Implied;
-use Pensilis\Thermal\LeftCup;
-use Pensilis\Thermal\Observed;
-use Pensilis\Thermal\StudioFit;
+use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Thermal\Fit\Implied;
+use Pensilis\Thermal\Fit\LeftCup;
+use Pensilis\Thermal\Fit\Observed;
+use Pensilis\Thermal\Fit\StudioFit;
 use Pensilis\Vessel\Sheet;
 
 /**

@@ -7,8 +7,8 @@ namespace App\Interchange\Answers;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\Calibration;
-use Pensilis\Thermal\CalibrationStore;
+use Pensilis\Thermal\Fit\Calibration;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 /** Keeps calibrated resins between requests, by what the resin is. */
 final readonly class KeptCalibrations implements CalibrationStore

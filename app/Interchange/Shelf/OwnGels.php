@@ -11,8 +11,8 @@ use Pensilis\PlanFile\LogReader;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Resin;
-use Pensilis\Thermal\Observed;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Observed;
+use Pensilis\Thermal\Fit\Tack;
 
 /**
  * A resin on the shelf as its sheet has it, what own pours of it did, and a law as a plan file writes it.

@@ -6,7 +6,7 @@ namespace App\View\Drawing;
 
 use Pensilis\Quantity\Temperature;
 use Pensilis\Quantity\UnitSystem;
-use Pensilis\Thermal\PeakField;
+use Pensilis\Thermal\Run\PeakField;
 use Pensilis\Vessel\Vessel;
 
 /** The greatest heat that each part of a piece meets, tinted into its section. */

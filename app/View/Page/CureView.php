@@ -17,8 +17,8 @@ use Pensilis\Quantity\Known;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Simulation\CureFilm;
 use Pensilis\Simulation\Simulation;
-use Pensilis\Thermal\HotAir;
-use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\Fit\LeftCup;
+use Pensilis\Thermal\Room\HotAir;
 use Pensilis\Thermal\SimulatedPour;
 
 /** The cure of one pour as its page shows it: field, section, curves, what its objects meet, and all of it as a table. */

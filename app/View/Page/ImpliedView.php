@@ -14,8 +14,8 @@ use Pensilis\Quantity\Known;
 use Pensilis\Quantity\Length;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
-use Pensilis\Thermal\Implied;
-use Pensilis\Thermal\StudioFit;
+use Pensilis\Thermal\Fit\Implied;
+use Pensilis\Thermal\Fit\StudioFit;
 
 /**
  * What the sheet of a resin implies, drawn and as tables, in the units of the studio.

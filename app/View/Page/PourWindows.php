@@ -10,7 +10,7 @@ use Pensilis\Plan\Making;
 use Pensilis\Quantity\Known;
 use Pensilis\Simulation\Doing;
 use Pensilis\Simulation\DoneWhen;
-use Pensilis\Thermal\LeftCup;
+use Pensilis\Thermal\Fit\LeftCup;
 use Pensilis\Thermal\SimulatedPour;
 
 /** What can be done with a pour and when, on one axis of hours; only what this pour is asked for. */

@@ -38,7 +38,7 @@
                 <label for="result">{{ __('record.note.result') }}</label>
                 <select class="form-select" id="result" name="result">
                     <option value="">{{ __('record.note.no-result') }}</option>
-                    @foreach(Pensilis\Thermal\Tack::cases() as $one)
+                    @foreach(Pensilis\Thermal\Fit\Tack::cases() as $one)
                         <option value="{{ $one->value }}" @selected(old('result') === $one->value)>{{
                             __("record.result.{$one->value}") }}</option>
                     @endforeach

@@ -6,7 +6,7 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
-use Pensilis\Thermal\Budget;
+use Pensilis\Thermal\Run\Budget;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 

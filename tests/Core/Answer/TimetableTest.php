@@ -12,7 +12,7 @@ use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
-use Pensilis\Thermal\Budget;
+use Pensilis\Thermal\Run\Budget;
 use Tests\Facts;
 use Tests\Plans;
 use Tests\SharedCalibrations;

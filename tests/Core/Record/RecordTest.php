@@ -11,7 +11,7 @@ use Pensilis\Record\EventKind;
 use Pensilis\Record\PourState;
 use Pensilis\Record\Progress;
 use Pensilis\Scheduling\TaskKind;
-use Pensilis\Thermal\Tack;
+use Pensilis\Thermal\Fit\Tack;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 

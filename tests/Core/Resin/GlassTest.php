@@ -6,9 +6,9 @@ use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
 use Pensilis\Resin\Glass;
-use Pensilis\Thermal\RadialMesh;
-use Pensilis\Thermal\SeriesAmbient;
-use Pensilis\Thermal\Stack;
+use Pensilis\Thermal\Grid\RadialMesh;
+use Pensilis\Thermal\Room\SeriesAmbient;
+use Pensilis\Thermal\Run\Stack;
 use Tests\Plans;
 
 function glassy(): CureLaw

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Pensilis\Simulation\Condition;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Simulation\WhatIf;
-use Pensilis\Thermal\HotAir;
+use Pensilis\Thermal\Room\HotAir;
 use Pensilis\Thermal\SimulatedPour;
 use Tests\Plans;
 use Tests\SharedCalibrations;

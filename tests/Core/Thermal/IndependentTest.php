@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\CureLaw;
-use Pensilis\Thermal\BoxMesh;
-use Pensilis\Thermal\ConstantAmbient;
-use Pensilis\Thermal\RadialMesh;
-use Pensilis\Thermal\Stack;
+use Pensilis\Thermal\Grid\BoxMesh;
+use Pensilis\Thermal\Grid\RadialMesh;
+use Pensilis\Thermal\Room\ConstantAmbient;
+use Pensilis\Thermal\Run\Stack;
 use Tests\Plans;
 
 /*
