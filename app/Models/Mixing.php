@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Layout\LaidPour;
 use Pensilis\Record\EventKind;
 
 /**
@@ -37,6 +38,21 @@ final class Mixing extends Model
 
     protected $table = 'mixes';
 
+    /**
+     * Writes one down, and takes what it used off the shelf.
+     *
+     * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
+     * @param array<string, float>                                $uses  g, or how many, by name
+     */
+    public static function keep(Piece $piece, LaidPour $pour, array $grams, array $uses, ?Carbon $at = null): void
+    {
+        DB::transaction(function () use ($piece, $pour, $grams, $uses, $at): void {
+            $taken = $piece->studio->stock()->take($uses);
+            $mixes = $piece->events()->where('kind', EventKind::Mixed)->where('pour', $pour->id)->count();
+            Event::mix($piece, ['pour' => $pour->id, 'cup' => 'm' . ($mixes + 1), 'resin' => $pour->resin->name] + $grams, $taken, $at);
+        });
+    }
+
     /** @return array<string, string> what came of it, as its form shows it */
     public function cameOut(): array
     {
@@ -57,9 +73,7 @@ final class Mixing extends Model
     public function takeBack(string $why = ''): void
     {
         DB::transaction(function () use ($why): void {
-            foreach ($this->taken ?? [] as $supply => $grams) {
-                Supply::withTrashed()->where('studio_id', $this->studio_id)->find($supply)?->use(-$grams);
-            }
+            (new Stock($this->studio_id))->giveBack($this->taken ?? []);
             $kept = Event::query()->counting()->where('piece_id', $this->piece_id)->where('kind', EventKind::Kept)
                 ->where('pour', $this->pour_id)->where('cup', $this->cup)->pluck('id')->all();
             $piece = $this->piece();

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\PlanFile\PlanFile;
-use App\Interchange\PlanFile\PourShaping;
-use App\Interchange\PlanFile\Zoned;
+use App\Interchange\PlanFile\PlanDocument;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -16,16 +14,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
-use Pensilis\Finding\Finding as Found;
-use Pensilis\Layout\LaidPour;
 use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlanRefused;
-use Pensilis\Record\Event as Happening;
-use Pensilis\Record\EventKind;
-use Pensilis\Record\Progress;
-use Pensilis\Record\Record;
 
 /**
  * A piece of a studio, kept as its plan file. However that is stored, what it says is said by the clock of the studio.
@@ -44,26 +35,10 @@ use Pensilis\Record\Record;
 final class Piece extends Model
 {
     use HasUlids;
+    use KeepsSteps;
     use SoftDeletes;
 
-    /** Changes that can be undone. */
-    private const STEPS = 50;
-
-    /** States of one go that are kept. */
-    private const PARTS = 10;
-
-    /** How often a change is tried again that others were quicker than. */
-    private const TRIES = 20;
-
-    private ?Plan $known = null;
-
-    /** The document as it is stored, of which the known plan is. */
-    private mixed $knownOf = null;
-
-    /** @var array{string, array<string, mixed>} the document as it is stored, and what it says: decoded once */
-    private array $read = ['', []];
-
-    private ?string $print = null;
+    private ?PlanDocument $says = null;
 
     /** @var array<string, mixed> */
     protected $attributes = ['state' => 0];
@@ -74,28 +49,6 @@ final class Piece extends Model
     public function studio(): BelongsTo
     {
         return $this->belongsTo(Studio::class);
-    }
-
-    /**
-     * What is, from all that happened to it; nothing where its plan has no clock.
-     *
-     * @param Plan|null $plan of it with pours that it does not give itself
-     * @param float     $now  hour of its plan, where nothing was poured
-     */
-    public function progress(?Plan $plan = null, float $now = 0.0): Progress
-    {
-        [$plan, $clock] = [$plan ?? $this->plan(), $this->plan()->studio->clock];
-        $progress = $this->record($plan)->progress($plan, $now);
-
-        return $progress->happened()->begun === [] ? $progress : $progress->at($clock->hourAt(now()));
-    }
-
-    /** The same by the last that was noted of it, whatever time it is. */
-    public function soFar(Plan $plan): Progress
-    {
-        $record = $this->record($plan);
-
-        return $record->progress($plan, $record->last());
     }
 
     /**
@@ -114,36 +67,6 @@ final class Piece extends Model
         $last = array_key_exists('recorded', $this->attributes) ? $this->recorded : $this->events()->timing()->max('seq');
 
         return is_numeric($last) ? (int) $last : 0;
-    }
-
-    /** All that happened to it, by the clock of a plan of it and the numbers that its pours have there; nothing where it has no clock. */
-    public function record(Plan $plan): Record
-    {
-        if (!$plan->studio->clock->isSet()) {
-            return Record::of([]);
-        }
-        $numbers = array_flip(GivenPour::ids($plan->pours));
-        $rows = $this->events()->oldest('seq')->get()->all();
-
-        return Record::of(array_map(fn(Event $one): Happening => $one->happened($numbers, $plan->studio->clock), array_values($rows)));
-    }
-
-    /**
-     * What makes it impossible that something happened to it then; null where nothing does, or it has no clock to tell by.
-     *
-     * @param string    $pour id, where it happened to one
-     * @param Plan|null $plan of it with pours that it does not give itself
-     */
-    public function disorder(EventKind $kind, string $pour = '', ?Carbon $at = null, ?Plan $plan = null): ?Found
-    {
-        $plan ??= $this->plan();
-        [$clock, $numbers] = [$plan->studio->clock, array_flip(GivenPour::ids($plan->pours))];
-        if (!$clock->isSet() || ($pour !== '' && !isset($numbers[$pour]))) {
-            return null;
-        }
-        $next = new Happening('', '', $kind, $clock->hourAt($at ?? now()), $numbers[$pour] ?? null);
-
-        return $this->record($plan)->disorderOf($next, $plan, $clock->hourAt(now()));
     }
 
     /** @return array<string, int> of the pours that it gives, by their ids */
@@ -171,14 +94,20 @@ final class Piece extends Model
         return $this->studio->zone;
     }
 
-    /** Read once for each document that it holds. */
-    public function plan(): Plan
+    /** What it says: taken apart once for each text that is stored. */
+    private function says(): PlanDocument
     {
-        if ($this->known !== null && $this->knownOf === $this->attributes['document']) {
-            return $this->known;
+        $stored = $this->attributes['document'] ?? '{}';
+        if (!is_string($stored) || $this->says?->text() !== $stored) {
+            $this->says = PlanDocument::stored(is_string($stored) ? $stored : '{}', $this->zone());
         }
 
-        return $this->know(PlanFile::plan($this->document, $this->meshes()));
+        return $this->says;
+    }
+
+    public function plan(): Plan
+    {
+        return $this->says()->plan($this->meshes());
     }
 
     /** Whether it makes a plan: one that is kept may not by later rules, or without a mesh that is gone. */
@@ -208,145 +137,20 @@ final class Piece extends Model
      */
     public function hold(array $document): self
     {
-        $title = $document['title'] ?? '';
-
-        $document = array_diff_key(PlanFile::tidy($document), ['record' => 1]);
-
-        return $this->fill(['document' => $document, 'title' => is_string($title) ? $title : '']);
+        return $this->say(PlanDocument::of($document));
     }
 
-    /**
-     * Changes the piece so that it can be undone: what is stored goes through the change, and what comes of it is kept unless somebody
-     * else was quicker; then it is done again on what that one left.
-     *
-     * @param callable(array<string, mixed>): array<string, mixed> $change
-     * @param string                                               $seen   fingerprint of what was looked at, where it must be that
-     * @param string                                               $go     names what is done in one go, and undone as one
-     *
-     * @throws PlanRefused      where it makes no plan; then nothing is changed
-     * @throws ChangedMeanwhile
-     */
-    public function change(callable $change, string $seen = '', string $go = ''): void
+    private function say(PlanDocument $says): self
     {
-        for ($try = 1; $try <= self::TRIES; $try++) {
-            if ($seen !== '' && $seen !== $this->fingerprint()) {
-                throw ChangedMeanwhile::of($this);
-            }
-            $named = $this->makesPlan() ? PourShaping::named($this->document, $this->plan()->pours) : $this->document;
-            $document = $change($named);
-            if ($document === $named) {
-                return;
-            }
-            $plan = PlanFile::sound($document, $this->meshes());
-            if ($this->keep($document, $go)) {
-                $this->know($plan);
+        $this->attributes['document'] = $says->text();
 
-                return;
-            }
-            $this->refresh();
-        }
-        throw ChangedMeanwhile::of($this);
+        return $this->fill(['title' => $says->title()]);
     }
 
-    /** @param array<string, mixed> $document */
-    private function keep(array $document, string $go): bool
+    /** What happened to it. */
+    public function record(): PieceRecord
     {
-        return DB::transaction(function () use ($document, $go): bool {
-            if (!$this->isAsStored()) {
-                return false;
-            }
-            if (Vessel::of($document) !== Vessel::of($this->document)) {
-                $this->forceFill(['vessel_id' => null]);
-            }
-            $this->states()->where('number', '>', $this->state)->delete();
-            $this->states()->updateOrCreate(['number' => $this->state], ['document' => $this->document, 'print' => $this->fingerprint()]);
-            $this->hold($document)->forceFill(['state' => $this->state + 1])->save();
-            $this->states()->create([
-                'number' => $this->state, 'document' => $this->document, 'print' => $this->fingerprint(), 'go' => $go === '' ? null : $go,
-            ]);
-            $this->forget($go);
-
-            return true;
-        });
-    }
-
-    /** Forgets what cannot be undone any more, and what lies in the middle of a go but for what another page may still show. */
-    private function forget(string $go): void
-    {
-        $past = fn(int $kept): Builder => $this->states()->getQuery()->latest('number')->skip($kept)->take(self::STEPS);
-        if ($go !== '') {
-            $this->states()->whereIn('id', $past(self::PARTS)->where('go', $go)->pluck('id'))->delete();
-        }
-        $this->states()->whereIn('id', $past(self::STEPS + 1)->pluck('id'))->delete();
-    }
-
-    /** Whether nobody has changed it since it was read. */
-    private function isAsStored(): bool
-    {
-        $stored = self::query()->whereKey($this->id)->where('state', $this->state)->toBase()->value('document');
-
-        return $stored === $this->attributes['document'];
-    }
-
-    /**
-     * What the piece said when it had a fingerprint; null where that is too many changes ago.
-     *
-     * @return array<string, mixed>|null
-     */
-    public function asSeen(string $fingerprint): ?array
-    {
-        if ($fingerprint === $this->fingerprint()) {
-            return $this->document;
-        }
-        $state = $this->states()->where('print', $fingerprint)->latest('id')->first();
-
-        return $state === null ? null : Zoned::in($state->document, $this->zone());
-    }
-
-    private function know(Plan $plan): Plan
-    {
-        $this->knownOf = $this->attributes['document'];
-
-        return $this->known = $plan;
-    }
-
-    /**
-     * Goes one change back or forth; false where there is none.
-     *
-     * @throws ChangedMeanwhile where somebody else has changed what was looked at
-     */
-    public function step(bool $back, string $seen = ''): bool
-    {
-        return DB::transaction(function () use ($back, $seen): bool {
-            if (($seen !== '' && $seen !== $this->fingerprint()) || !$this->isAsStored()) {
-                throw ChangedMeanwhile::of($this);
-            }
-            $state = $back ? $this->before() : $this->after();
-
-            return $state !== null && $this->hold($state->document)->forceFill(['state' => $state->number])->save();
-        });
-    }
-
-    private function before(): ?PieceState
-    {
-        $go = $this->states()->where('number', $this->state)->value('go');
-
-        return $this->states()->where('number', '<', $this->state)->latest('number')
-            ->when($go !== null, fn(Builder $some) => $some->where(fn(Builder $one) => $one->whereNot('go', $go)->orWhereNull('go')))
-            ->first();
-    }
-
-    private function after(): ?PieceState
-    {
-        $next = $this->states()->where('number', '>', $this->state)->oldest('number')->first();
-
-        return $next?->go === null ? $next : $this->states()->where('go', $next->go)->latest('number')->first();
-    }
-
-    /** @return HasMany<PieceState, $this> */
-    public function states(): HasMany
-    {
-        return $this->hasMany(PieceState::class);
+        return new PieceRecord($this);
     }
 
     /** @return HasMany<Tick, $this> */
@@ -359,24 +163,6 @@ final class Piece extends Model
     public function mixings(): HasMany
     {
         return $this->hasMany(Mixing::class);
-    }
-
-    /**
-     * Writes a mix down, and takes what it used off the shelf.
-     *
-     * @param array{mixed_g: float, kept_g: float, over_g: float} $grams
-     * @param array<string, float>                                $uses  g, or how many, by name
-     */
-    public function keepMix(Studio $studio, LaidPour $pour, array $grams, array $uses, ?Carbon $at = null): void
-    {
-        DB::transaction(function () use ($studio, $pour, $grams, $uses, $at): void {
-            $taken = $studio->useUpByPour();
-            foreach ($uses as $name => $used) {
-                $taken += $studio->useUp($name, $used);
-            }
-            $mixes = $this->events()->where('kind', EventKind::Mixed)->where('pour', $pour->id)->count();
-            Event::mix($this, ['pour' => $pour->id, 'cup' => 'm' . ($mixes + 1), 'resin' => $pour->resin->name] + $grams, $taken, $at);
-        });
     }
 
     /** @return HasOne<Order, $this> the last that it is made for */
@@ -400,29 +186,15 @@ final class Piece extends Model
     /** Names what the answers depend on: all of the document. */
     public function fingerprint(): string
     {
-        $document = $this->document;
-
-        return $this->print ??= hash('xxh128', PlanFile::write($document));
+        return $this->says()->print();
     }
 
     /** @return Attribute<array<string, mixed>, array<string, mixed>> */
     protected function document(): Attribute
     {
         return Attribute::make(
-            get: fn(mixed $stored): array => $this->reading(is_string($stored) ? $stored : ''),
+            get: fn(): array => $this->says()->fields(),
             set: fn(array $document): string => json_encode($document, JSON_THROW_ON_ERROR),
         )->withoutObjectCaching();
-    }
-
-    /** @return array<string, mixed> decoded once for each text that is stored */
-    private function reading(string $stored): array
-    {
-        if ($this->read[0] !== $stored) {
-            /** @var array<string, mixed> $document */
-            $document = json_decode($stored, true, flags: JSON_THROW_ON_ERROR);
-            [$this->read, $this->print] = [[$stored, Zoned::in($document, $this->zone())], null];
-        }
-
-        return $this->read[1];
     }
 }

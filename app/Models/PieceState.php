@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Interchange\PlanFile\PlanDocument;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,9 +22,9 @@ final class PieceState extends Model
 
     protected $fillable = ['number', 'document', 'print', 'go'];
 
-    /** @return array<string, string> */
-    protected function casts(): array
+    /** @return Attribute<array<string, mixed>, string> taken as a piece has it stored */
+    protected function document(): Attribute
     {
-        return ['document' => 'json'];
+        return Attribute::make(get: fn(mixed $stored): array => is_string($stored) ? PlanDocument::stored($stored, '')->fields() : []);
     }
 }

@@ -74,41 +74,9 @@ final class Studio extends Model
         return $this->hasMany(Supply::class);
     }
 
-    /**
-     * Takes what was mixed off the shelf, the oldest lot first; what is not counted, or not there, is not taken.
-     *
-     * @return array<int, float> what was taken, by supply
-     */
-    public function useUp(string $name, float $amount): array
+    public function stock(): Stock
     {
-        $took = [];
-        $lots = $this->supplies()->whereIn('kind', [SupplyKind::Resin, SupplyKind::Colour, SupplyKind::Thing])
-            ->where('name', $name)->where('stock', '>', 0)->orderBy('bought_on')->orderBy('id')->limit(self::SHOWN)->get();
-        foreach ($lots as $lot) {
-            $taken = min($amount, $lot->stock ?? 0.0);
-            $lot->use($taken);
-            $amount -= $taken;
-            $took += $taken > 0.0 ? [$lot->id => $taken] : [];
-        }
-
-        return $took;
-    }
-
-    /**
-     * Takes what every pour uses up: gloves, cups, sticks.
-     *
-     * @return array<int, float> what was taken, by supply
-     */
-    public function useUpByPour(): array
-    {
-        $took = [];
-        $used = $this->supplies()->where('kind', SupplyKind::Consumable)->where('per_pour', '>', 0)->where('stock', '>', 0);
-        foreach ($used->limit(self::SHOWN)->get() as $one) {
-            $took[$one->id] = min($one->per_pour ?? 0.0, $one->stock ?? 0.0);
-            $one->use($took[$one->id]);
-        }
-
-        return $took;
+        return new Stock($this->id);
     }
 
     /** @return HasMany<Order, $this> */

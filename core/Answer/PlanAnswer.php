@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Closure;
 use Pensilis\Batching\PlannedMix;
+use Pensilis\Exception\PensilisException;
+use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
+use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
@@ -62,6 +66,22 @@ final readonly class PlanAnswer
                 fn(Finding $reason): bool => [$reason->code, $reason->pointer] === [$one->code, $one->pointer],
             ) === [],
         )));
+    }
+
+    /**
+     * What is found for a plan; a refusal where its heat cannot be computed.
+     *
+     * @param Closure(): self $find
+     */
+    public static function found(Plan $plan, Closure $find): self
+    {
+        try {
+            return $find();
+        } catch (PensilisException $failure) {
+            $why = Finding::because(Code::HeatNotComputable, '/resins/0', $failure->fact());
+
+            return self::infeasible($plan, [$why], drawn: Draft::of($plan)->layout);
+        }
     }
 
     /**

@@ -104,13 +104,24 @@ final readonly class Replan
         return new self($plan, $progress, $pace, $planned, $answer);
     }
 
-    /** A plan as it has become: begun when it was, in the room as it was measured, of a resin that cures as fast as was seen. */
-    public static function asSeen(Plan $plan, Progress $progress, CalibrationStore $store): Plan
+    /**
+     * Times found anew for all that is still to come, from now on, of the plan as it has become: where others are on the bench too, so that
+     * they leave it hands and a place.
+     *
+     * @param Beside|null $beside what other pieces take of the bench, hours of the plan
+     */
+    public static function anew(Plan $plan, Progress $progress, ?Beside $beside, CalibrationStore $store): PlanAnswer
     {
-        return self::become($plan, $progress, self::pace($plan, $progress, $store));
+        $happened = $progress->happened()->away($beside?->taken() ?? []);
+        $seen = self::become($plan, $progress, self::pace($plan, $progress, $store));
+        $timed = fn(float $from): PlanAnswer => (new Planner($store))->timed($seen, $happened->from($from));
+        $answer = $timed($happened->now);
+
+        // What was begun lies where it lies.
+        return $beside === null || $happened->begun !== [] ? $answer : $beside->placed($answer, $timed);
     }
 
-    /** The same, where it cures so many times as fast. */
+    /** A plan as it has become: begun when it was, in the room as it was measured, of a resin that cures so many times as fast. */
     private static function become(Plan $plan, Progress $progress, float $pace): Plan
     {
         $begun = $plan->inRoom($progress->room)->begunAt($progress->happened()->begun);

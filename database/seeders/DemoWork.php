@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
 use App\Interchange\PlanFile\Document;
+use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
@@ -47,8 +48,8 @@ final class DemoWork
         // Mixed when it was poured, and not while the demo was made.
         $answer = $answers->kept($piece);
         $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
-        $piece->keepMix(
-            $studio,
+        Mixing::keep(
+            $piece,
             $pour->pour,
             ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
             $pour->uses($grams),

@@ -63,7 +63,7 @@ function mayKnow(): array
             'Scheduling', 'Thermal\Run', 'Plan', 'Layout', 'Bench', 'Simulation',
         ],
         'Pensilis\Answer' => [
-            'Fact', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal\Room',
+            'Fact', 'Exception', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal\Room',
             'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Record', 'Layout', 'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.

@@ -43,7 +43,7 @@ it('leaves a mix and a tick with their pour, whatever is divided, exchanged, joi
     ($this->shape)(0, 'split');
     expect(($this->depths)())->toEqual([7, 7, 12, 34])->and(($this->mixed)())->toBe([2])
         ->and(($this->ticked)())->toStartWith('Pour 12 mm deep, up to 26 mm')
-        ->and(array_keys($this->piece->progress()->happened()->begun))->toBe([0, 2]);
+        ->and(array_keys($this->piece->record()->progress()->happened()->begun))->toBe([0, 2]);
     ($this->shape)(2, 'lower');
     expect(($this->depths)())->toEqual([7, 12, 7, 34])->and(($this->mixed)())->toBe([1])
         ->and(($this->ticked)())->toStartWith('Pour 12 mm deep, up to 19 mm');
@@ -56,7 +56,7 @@ it('leaves a mix and a tick with their pour, whatever is divided, exchanged, joi
     expect(($this->depths)())->toEqual([14, 12, 34])->and(($this->mixed)())->toBe([1]);
     // What is gone takes its mix along; nobody else gets it.
     ($this->shape)(1, 'remove');
-    expect(($this->mixed)())->toBe([])->and(array_keys($this->piece->progress()->happened()->begun))->toBe([0])
+    expect(($this->mixed)())->toBe([])->and(array_keys($this->piece->record()->progress()->happened()->begun))->toBe([0])
         ->and(($this->ticked)())->toBe('');
 });
 

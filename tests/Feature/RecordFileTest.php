@@ -191,7 +191,7 @@ it('takes the moments of a file in another time zone as they were', function ():
     $piece = Piece::query()->sole();
     // Nine in the morning, an hour ahead of UTC.
     expect($piece->events()->where('kind', EventKind::Mixed)->sole()->at->toDateTimeString())->toBe('2026-03-02 08:00:00')
-        ->and($piece->progress()->happened()->begun)->toBe([1.0, 85.0]);
+        ->and($piece->record()->progress()->happened()->begun)->toBe([1.0, 85.0]);
 });
 
 it('writes of a piece without a start a file that can be read again', function (): void {

@@ -42,9 +42,9 @@ it('adds what happened to one record, from which mixes and ticks are read', func
     // Nothing is gone: it was taken back.
     expect(Mixing::query()->count())->toBe(0)->and($this->piece->ticks()->count())->toBe(0)
         ->and(Event::query()->where('kind', EventKind::TakenBack)->count())->toBe(4)->and(Event::query()->count())->toBe(10)
-        ->and($this->piece->progress()->happened()->begun)->toBe([]);
+        ->and($this->piece->record()->progress()->happened()->begun)->toBe([]);
     ($this->mix)(0);
-    expect(Mixing::query()->sole()->kept_g)->toBe(4.0)->and(array_keys($this->piece->progress()->happened()->begun))->toBe([0]);
+    expect(Mixing::query()->sole()->kept_g)->toBe(4.0)->and(array_keys($this->piece->record()->progress()->happened()->begun))->toBe([0]);
 });
 
 it('refuses in the database itself to change or remove what happened', function (Closure $does): void {
@@ -131,11 +131,11 @@ it('notes by hand what happened, told later too, and takes it back: at once by a
         'Something went wrong: the cat', 'Kept 6.5 g of pour 1', 'Pour 1 tested: takes a print', 'The room is at 17 °C',
         'Mon 2 Mar, 09:30', 'Pour 1 poured', 'cold hands', 'noted 2 h 30 min later',
     ]);
-    expect($this->piece->progress()->happened()->begun)->toBe([1.5]);
+    expect($this->piece->record()->progress()->happened()->begun)->toBe([1.5]);
     $poured = $this->piece->events()->where('kind', EventKind::Poured)->value('seq');
     $this->from($path)->delete("{$path}/{$poured}")->assertSessionHas('said', 'It is taken back.');
     $this->from($path)->delete("{$path}/{$poured}")->assertSessionHas('said', 'That is taken back already.');
-    expect($this->piece->progress()->happened()->begun)->toBe([]);
+    expect($this->piece->record()->progress()->happened()->begun)->toBe([]);
     $this->get($path)->assertSee('taken back')->assertSee('Pour 1 poured');
     Carbon::setTestNow('2026-03-02 12:11');
     $room = $this->piece->events()->where('kind', EventKind::Room)->value('seq');
@@ -192,10 +192,10 @@ it('counts neither what was taken back of a mix, nor a mix that was; and both ag
     Event::note($this->piece, EventKind::TakenBack, ['event' => $back->id]);
     expect(Mixing::query()->sole()->kept_g)->toBe(4.0);
     $back = Event::note($this->piece, EventKind::TakenBack, ['event' => $of(EventKind::Mixed)->id]);
-    expect(Mixing::query()->count())->toBe(0)->and($this->piece->progress()->happened()->begun)->toBe([])
+    expect(Mixing::query()->count())->toBe(0)->and($this->piece->record()->progress()->happened()->begun)->toBe([])
         ->and(Event::query()->counting()->where('kind', EventKind::Mixed)->count())->toBe(0);
     Event::note($this->piece, EventKind::TakenBack, ['event' => $back->id]);
-    expect(Mixing::query()->sole()->mixed_g)->toBe(100.0)->and(array_keys($this->piece->progress()->happened()->begun))->toBe([0])
+    expect(Mixing::query()->sole()->mixed_g)->toBe(100.0)->and(array_keys($this->piece->record()->progress()->happened()->begun))->toBe([0])
         ->and(Event::query()->counting()->where('kind', EventKind::Mixed)->count())->toBe(1);
 });
 

@@ -70,7 +70,7 @@ it('shows the day of the studio, not that of the server', function (): void {
     ($this->mixed)($piece);
     $this->get("/pieces/{$piece->id}/pours/0")->assertSee('1 Mar, 20:30');
     expect($hour)->toBe(1.5)
-        ->and($piece->progress(($this->poured)($piece))->happened()->begun)->toBe([1.5])
+        ->and($piece->record()->progress(($this->poured)($piece))->happened()->begun)->toBe([1.5])
         ->and($answer?->plan->studio->hours->firstFit(0.0, 1.0))->not->toBeNull();
 });
 
@@ -93,7 +93,7 @@ it('keeps the moments of pieces under way when its zone is changed, and their un
     expect($clock()->iso(0.0))->toBe('2026-03-02T12:30+05:30')
         ->and($piece->document['purpose']['due'])->toBe('2026-03-20T22:30')
         ->and($piece->plan()->studio->due)->toBe($due)
-        ->and($piece->progress($piece->plan()->poured($pours))->happened()->begun)->toBe([1.0])
+        ->and($piece->record()->progress($piece->plan()->poured($pours))->happened()->begun)->toBe([1.0])
         ->and($piece->step(true))->toBeTrue()
         ->and($clock()->iso(0.0))->toBe('2026-03-02T12:30+05:30')
         ->and($piece->fresh()->document['inclusions'][0]['target_bottom_mm'])->toBe(14);

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
-use App\Interchange\PlanFile\Document;
-use App\Interchange\PlanFile\PlanFile;
-use App\Interchange\PlanFile\Starters;
 use App\Models\Piece;
 use App\Models\User;
+use App\Turns\LongWork;
 use App\Turns\NoTurn;
-use App\Turns\Turn;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use Pensilis\Answer\Agenda;
@@ -20,12 +17,7 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Replan;
 use Pensilis\Exception\PensilisException;
-use Pensilis\Finding\Code;
-use Pensilis\Finding\Finding;
-use Pensilis\Finding\Mend;
-use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
-use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Record\Progress;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
@@ -46,13 +38,6 @@ use Pensilis\Vessel\Sheet;
 final readonly class Answers
 {
     private const KEPT_DAYS = 14;
-
-    private const LONGEST = 120;
-
-    /** As many as a plan file takes, and as many as are tried where none of it will do. */
-    private const MOST_RESINS = 10;
-
-    private const MOST_RESINS_TRIED = 3;
 
     public function __construct(private CalibrationStore $store, private ModelVersion $models) {}
 
@@ -132,7 +117,7 @@ final readonly class Answers
         if (is_array($known)) {
             return array_values(array_filter($known, fn(mixed $one): bool => $one instanceof WhatIf));
         }
-        $found = $this->inTurn($user, fn(): array => WhatIf::all($simulation, $this->store, $pour, $cup)) ?? throw new NoTurn();
+        $found = LongWork::of($user->studio_id, fn(): array => WhatIf::all($simulation, $this->store, $pour, $cup)) ?? throw new NoTurn();
         Cache::put($key, $found, now()->addDays(self::KEPT_DAYS));
 
         return $found;
@@ -172,8 +157,8 @@ final readonly class Answers
     public function find(Piece $piece, User $user): ?PlanAnswer
     {
         // It may have been found while this one came.
-        return $this->kept($piece) ?? $this->inTurn(
-            $user,
+        return $this->kept($piece) ?? LongWork::of(
+            $user->studio_id,
             fn(): PlanAnswer => $this->kept($piece) ?? $this->keep($piece, $this->compute($piece)),
         );
     }
@@ -181,10 +166,10 @@ final readonly class Answers
     /** Ways to pour a piece; null while they must be asked for again. */
     public function offers(Piece $piece, User $user): ?Offers
     {
-        return $this->keptOffers($piece) ?? $this->inTurn($user, function () use ($piece): Offers {
+        return $this->keptOffers($piece) ?? LongWork::of($user->studio_id, function () use ($piece): Offers {
             try {
                 $offers = Offers::of($piece->plan(), new Planner($this->store));
-                $offers = $offers->all === [] ? $offers : $offers->beside($this->withOtherResins($piece));
+                $offers = $offers->all === [] ? $offers : $offers->beside((new OtherResins($this->store))->answers($piece));
             } catch (PensilisException) {
                 // The verdict of the piece says why.
                 $offers = Offers::none();
@@ -205,7 +190,7 @@ final readonly class Answers
     /** Ways hold as long as the piece and the resins of its studio are the same. */
     private function waysKey(Piece $piece): string
     {
-        return "{$this->key($piece)}:ways:" . hash('xxh128', serialize(self::shelf($piece)));
+        return "{$this->key($piece)}:ways:" . hash('xxh128', serialize(OtherResins::shelf($piece)));
     }
 
     /**
@@ -215,18 +200,9 @@ final readonly class Answers
      */
     public function timed(Plan $plan, Progress $progress, User $user, ?Beside $beside = null): ?PlanAnswer
     {
-        return $this->inTurn($user, fn(): PlanAnswer => $this->answer(
-            $plan,
-            function (Planner $planner, Plan $plan) use ($progress, $beside): PlanAnswer {
-                $happened = $progress->happened()->away($beside?->taken() ?? []);
-                $seen = Replan::asSeen($plan, $progress, $this->store);
-                $timed = fn(float $from): PlanAnswer => $planner->timed($seen, $happened->from($from));
-                $answer = $timed($happened->now);
+        $find = fn(): PlanAnswer => Replan::anew($plan, $progress, $beside, $this->store);
 
-                // What was begun lies where it lies.
-                return $beside === null || $happened->begun !== [] ? $answer : $beside->placed($answer, $timed);
-            },
-        ));
+        return LongWork::of($user->studio_id, fn(): PlanAnswer => PlanAnswer::found($plan, $find));
     }
 
     /**
@@ -246,35 +222,7 @@ final readonly class Answers
         $known = Cache::get($key);
 
         return $known instanceof $class ? $known
-            : $this->inTurn($user, fn(): object => self::remember($class, $key, $find)) ?? throw new NoTurn();
-    }
-
-    /**
-     * One at a time of a studio, so that none takes the turns of all.
-     *
-     * @template T
-     *
-     * @param callable(): T $compute
-     *
-     * @return T|null
-     */
-    private function inTurn(User $user, callable $compute): mixed
-    {
-        $own = Turn::take("answers of {$user->studio_id}");
-        $turn = $own === null ? null : Turn::take('answers', config()->integer('pensilis.long_at_once'));
-        if ($turn === null) {
-            return null;
-        }
-        $usual = (int) ini_get('max_execution_time');
-        // Many thin pours take long. What is computed when this ends goes on for nobody.
-        set_time_limit(self::LONGEST);
-        try {
-            return $compute();
-        } finally {
-            set_time_limit($usual);
-            $turn->giveBack();
-            $own?->giveBack();
-        }
+            : LongWork::of($user->studio_id, fn(): object => self::remember($class, $key, $find)) ?? throw new NoTurn();
     }
 
     private function keep(Piece $piece, PlanAnswer $answer): PlanAnswer
@@ -286,88 +234,10 @@ final readonly class Answers
 
     private function compute(Piece $piece): PlanAnswer
     {
-        $answer = $this->answer(
-            $piece->plan(),
-            fn(Planner $planner, Plan $plan): PlanAnswer => Replan::onward($plan, $piece->soFar(...), $this->store),
-        );
+        $plan = $piece->plan();
+        $answer = PlanAnswer::found($plan, fn(): PlanAnswer => Replan::onward($plan, $piece->record()->soFar(...), $this->store));
 
-        return $answer->isFeasible() ? $answer : $answer->because($answer->reasons, $this->resinsThatWouldDo($piece));
-    }
-
-    /**
-     * Resins that the studio has and the piece has not, with which it could be cast: each planned to the end.
-     *
-     * @return list<Finding>
-     */
-    private function resinsThatWouldDo(Piece $piece): array
-    {
-        $found = [];
-        foreach ($this->withOtherResins($piece) as $key => $answer) {
-            $what = ['resin' => $answer->plan->resin()->name];
-            $found[] = Finding::of(Code::WouldDoWithResin, '/resins', names: $what, mend: Mend::resin($key));
-        }
-
-        return $found;
-    }
-
-    /**
-     * The piece poured with another resin of the studio alone, where it can be cast so.
-     *
-     * @return array<string, PlanAnswer> by what the studio calls it
-     */
-    private function withOtherResins(Piece $piece): array
-    {
-        [$found, $tried] = [[], 0];
-        $names = array_map(fn(Resin $one): string => $one->name, $piece->plan()->resins);
-        foreach (count($names) < self::MOST_RESINS ? self::shelf($piece) : [] as $key => $resin) {
-            $alone = $tried < self::MOST_RESINS_TRIED ? self::planWith($piece, $resin) : null;
-            if ($alone === null || in_array($alone->resin()->name, $names, true) || !Draft::holds($alone)) {
-                continue;
-            }
-            $tried++;
-            $answer = $this->answer($alone, fn(Planner $planner, Plan $plan): PlanAnswer => $planner->plan($plan));
-            $found = $answer->isFeasible() ? [...$found, (string) $key => $answer] : $found;
-        }
-
-        return $found;
-    }
-
-    /** @return array<array<string, mixed>> resins of the studio, those first that it has made its own */
-    private static function shelf(Piece $piece): array
-    {
-        $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
-
-        return array_diff_key($resins, Starters::RESINS) + $resins;
-    }
-
-    /**
-     * A piece poured with another resin alone; null where its sheet makes no sense, which the shelf says.
-     *
-     * @param array<string, mixed> $resin
-     */
-    private static function planWith(Piece $piece, array $resin): ?Plan
-    {
-        try {
-            $plan = PlanFile::plan(Document::withOneMore($piece->document, 'resins', $resin, 'resin'), $piece->meshes());
-        } catch (PlanRefused) {
-            return null;
-        }
-
-        return $plan->only((string) array_key_last($plan->resins));
-    }
-
-    /** @param callable(Planner, Plan): PlanAnswer $ask */
-    private function answer(Plan $plan, callable $ask): PlanAnswer
-    {
-        try {
-            return $ask(new Planner($this->store), $plan);
-        } catch (PensilisException $failure) {
-            return PlanAnswer::infeasible(
-                $plan,
-                [Finding::because(Code::HeatNotComputable, '/resins/0', $failure->fact())],
-                drawn: Draft::of($plan)->layout,
-            );
-        }
+        return $answer->isFeasible() ? $answer : $answer->because($answer->reasons, (new OtherResins($this->store))->thatWouldDo($piece));
     }
 
     /**

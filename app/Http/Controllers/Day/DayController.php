@@ -28,7 +28,7 @@ final class DayController extends Controller
         $plan = PlanFile::plan($given, $piece->meshes());
         $answer = $plan->pours === [] ? $found : $answers->timed(
             $plan,
-            $piece->progress($plan, $plan->studio->clock->hourAt(now())),
+            $piece->record()->progress($plan, $plan->studio->clock->hourAt(now())),
             $this->member(),
             (new StudioDay($this->studio(), $answers))->beside($piece),
         );

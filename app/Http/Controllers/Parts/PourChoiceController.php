@@ -53,7 +53,7 @@ final class PourChoiceController extends Controller
     /** Finds times anew for the pours as they are. */
     public function times(Request $request, Piece $piece, Answers $answers): RedirectResponse
     {
-        $answer = $answers->timed($piece->plan(), $piece->progress(), $this->member());
+        $answer = $answers->timed($piece->plan(), $piece->record()->progress(), $this->member());
         $found = GivenPours::of($answer);
         if ($found === [] || count($found) !== count(Document::list($piece->document, '/pours'))) {
             return self::to($piece)->withErrors(['pours' => __($answer === null ? 'asked.pours.busy' : 'asked.pours.no-times')]);

@@ -51,7 +51,7 @@ final class MendController extends Controller
     /** Two pours want two times; where none are found the verdict says so. */
     private function timeAnew(Piece $piece, Answers $answers): void
     {
-        $found = GivenPours::of($answers->timed($piece->plan(), $piece->progress(), $this->member()));
+        $found = GivenPours::of($answers->timed($piece->plan(), $piece->record()->progress(), $this->member()));
         $piece->change(fn(array $document): array => PourShaping::timed($document, $found), $piece->fingerprint());
     }
 }

@@ -38,7 +38,7 @@ final class RecordController extends Controller
         $layout = (new PieceView($piece, $this->studio()->units, $found))->layout;
         [$says, $at] = [$request->says($piece, $layout?->ids() ?? []), $request->moment($piece)];
         $pour = is_string($says['pour'] ?? null) ? $says['pour'] : '';
-        $disorder = $piece->disorder($request->kind(), $pour, $at, $piece->plan()->poured($layout?->asGiven() ?? []));
+        $disorder = $piece->record()->disorder($request->kind(), $pour, $at, $piece->plan()->poured($layout?->asGiven() ?? []));
         if ($disorder !== null) {
             throw ValidationException::withMessages(['kind' => (new Words($this->studio()->units))->finding($disorder)]);
         }

@@ -75,12 +75,12 @@ final class PourController extends Controller
         // What is set in it is set once, however often it is mixed for.
         $sets = $piece->mixings()->where('pour_id', $view->pour->id)->exists() ? [] : $view->sets();
         $poured = $piece->plan()->poured($view->piece->layout?->asGiven() ?? []);
-        $disorder = $piece->disorder(EventKind::Mixed, $view->pour->id, plan: $poured);
+        $disorder = $piece->record()->disorder(EventKind::Mixed, $view->pour->id, plan: $poured);
         if ($disorder !== null) {
             throw ValidationException::withMessages(['mixed' => (new Words($this->studio()->units))->finding($disorder)]);
         }
         GivenPours::settle($piece, $answers->kept($piece));
-        $piece->keepMix($this->studio(), $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
+        Mixing::keep($piece, $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
         $answers->find($piece, $this->member());
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
