@@ -7,7 +7,6 @@ declare(strict_types=1);
  * bin/serve runs it. Pages are asked from the application in this process, in an in-memory database.
  */
 
-use App\Interchange\PlanFile\Document;
 use App\Models\Event;
 use App\Models\Piece;
 use App\Models\User;
@@ -23,6 +22,7 @@ use Pensilis\Answer\Replan;
 use Pensilis\Geometry\MeshSlicer;
 use Pensilis\Geometry\StlReader;
 use Pensilis\Layout\Draft;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanReader;
 use Pensilis\PlanFile\RecordReader;
 use Pensilis\Record\EventKind;

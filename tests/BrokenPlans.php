@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Interchange\PlanFile\Document;
 use Database\Seeders\DemoPieces;
 use Pensilis\Numerics\Lehmer;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\Pointer;
 
 /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Interchange\PlanFile\Document;
 use Pensilis\Geometry\Ellipsoid;
 use Pensilis\Geometry\Solid;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Substance;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanReader;
 use Pensilis\Resin\DataSheet;
 use Pensilis\Resin\MixRatio;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Interchange\PlanFile\Starters;
 use Pensilis\Material\Kinds;
 use Pensilis\Numerics\Lehmer;
+use Pensilis\PlanFile\PlainResins;
 
 /**
  * Plans by chance, the same for the same seed: four shapes of vessel, three walls, two resins, none to three objects, one to three pours.
@@ -39,7 +39,7 @@ final class RandomPlans
                 ['kind' => 'daily', 'min_celsius' => 17, 'max_celsius' => 24, 'coldest_hour' => 6],
             ]),
             'vessel'     => $vessel + ['wall' => ['material' => $one(['silicone', 'glass', 'wood']), 'thickness_mm' => $between(2.0, 8.0)]],
-            'resins'     => [Starters::RESINS[$resin]],
+            'resins'     => [PlainResins::ALL[$resin]],
             'inclusions' => self::objects($between, $one, $height),
             'pours'      => self::pours($between, $resin, $height),
             'studio'     => ['start' => '2026-03-02T08:00', 'scale_step_g' => $one([0.1, 0.5, 0.01])],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\PlanFile\Document;
+use Pensilis\PlanFile\Document;
 use Pensilis\Resin\MixRatio;
 
 /** A resin as it is bought and kept: A and B by themselves, each in its own pack. Grams. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\EmbeddedMeshes;
 use Pensilis\Exception\UnusableMesh;
 use Pensilis\Geometry\Sliced;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\MeshSource;
 use Pensilis\PlanFile\Node;
 

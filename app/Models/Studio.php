@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Interchange\PlanFile\Palette;
-use App\Interchange\PlanFile\Starters;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\Quantity\UnitSystem;
 
 /**
@@ -110,7 +110,7 @@ final class Studio extends Model
     /** @return array<string, array<string, mixed>> resins that a piece may be of: plain kinds, then those on the shelf, by key */
     public function resins(): array
     {
-        $resins = Starters::RESINS;
+        $resins = PlainResins::ALL;
         foreach ($this->supplies()->where('kind', SupplyKind::Resin)->orderBy('name')->limit(self::SHOWN)->get() as $supply) {
             $resins["shelf-{$supply->id}"] = $supply->asResin();
         }

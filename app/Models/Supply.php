@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Measuring;
 use App\Interchange\PlanFile\Palette;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Pensilis\PlanFile\Document;
 
 /**
  * Something on the shelf: what a plan file says of it, its pack and price, what is left of it. Grams, millilitres or pieces.

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Interchange\PlanFile\Palette;
 use App\Interchange\PlanFile\Starters;
+use Pensilis\PlanFile\PlainResins;
 
 /** Pieces as unlike as can be: a deep block, a thin tray, a plate with heavy things, a coloured and lettered one. */
 final class DemoPieces
@@ -36,7 +37,7 @@ final class DemoPieces
             'format'     => 'pensilis-plan', 'version' => 1, 'title' => 'Larch cone block',
             'ambient'    => ['kind' => 'constant', 'celsius' => 21],
             'vessel'     => ['shape' => 'cylinder', 'diameter_mm' => 90, 'height_mm' => 60, ...self::MOLD, 'viewed' => 'top'],
-            'resins'     => [Starters::RESINS['deep']],
+            'resins'     => [PlainResins::ALL['deep']],
             'inclusions' => [[
                 'id'               => 'cone', 'shape' => 'ellipsoid', 'size_mm' => [28, 28, 34], 'at_mm' => [0, 0],
                 'target_bottom_mm' => 14, 'tolerance_mm' => 2, 'cover_mm' => 3,
@@ -66,7 +67,7 @@ final class DemoPieces
             'format'  => 'pensilis-plan', 'version' => 1, 'title' => 'Dusk over the moor',
             'ambient' => ['kind' => 'constant', 'celsius' => 21],
             'vessel'  => ['shape' => 'box', 'length_mm' => 160, 'width_mm' => 100, 'height_mm' => 11, ...self::MOLD, 'viewed' => 'bottom'],
-            'resins'  => [Starters::RESINS['coat'] + ['price_per_kg' => 24]],
+            'resins'  => [PlainResins::ALL['coat'] + ['price_per_kg' => 24]],
             'colours' => array_map(fn(array $colour): array => $colour + ['price_per_g' => 0.4], array_values(array_filter(
                 Palette::COLOURS,
                 fn(array $colour): bool => in_array($colour['id'], ['gentian', 'moor blue', 'bracken', 'peat', 'white'], true),
@@ -109,7 +110,7 @@ final class DemoPieces
             'format'     => 'pensilis-plan', 'version' => 1, 'title' => 'Gentian tray',
             'ambient'    => ['kind' => 'daily', 'min_celsius' => 18, 'max_celsius' => 23, 'coldest_hour' => 6],
             'vessel'     => ['shape' => 'box', 'length_mm' => 180, 'width_mm' => 110, 'height_mm' => 14, ...self::MOLD, 'viewed' => 'top'],
-            'resins'     => [Starters::RESINS['coat']],
+            'resins'     => [PlainResins::ALL['coat']],
             'inclusions' => [
                 $gentian('gentian 1', -50, 20), $gentian('gentian 2', 5, -22), $gentian('gentian 3', 52, 14),
                 ['id'          => 'feather', 'shape' => 'box', 'size_mm' => [70, 9, 3],
@@ -134,7 +135,7 @@ final class DemoPieces
             'format'     => 'pensilis-plan', 'version' => 1, 'title' => 'Brass key on slate',
             'ambient'    => ['kind' => 'constant', 'celsius' => 20],
             'vessel'     => ['shape' => 'box', 'length_mm' => 120, 'width_mm' => 70, 'height_mm' => 36, ...self::MOLD, 'viewed' => 'both'],
-            'resins'     => [Starters::RESINS['deep']],
+            'resins'     => [PlainResins::ALL['deep']],
             'inclusions' => [
                 ['id'          => 'slate', 'shape' => 'box', 'size_mm' => [60, 40, 6],
                     'at_mm'    => [-20, 0], 'target_bottom_mm' => 6, 'tolerance_mm' => 1,

@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
-use App\Interchange\PlanFile\Document;
 use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Studio;
@@ -14,6 +13,7 @@ use App\Models\User;
 use App\View\Page\PieceView;
 use App\View\Page\PourView;
 use Illuminate\Support\Carbon;
+use Pensilis\PlanFile\Document;
 
 /** How far the demo studio is with its pieces: heat and times of all are known, some are being poured, some are out of their molds. */
 final class DemoWork

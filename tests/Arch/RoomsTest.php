@@ -95,7 +95,8 @@ function mayKnow(): array
             'App\Http\Requests', 'App\Http\Controllers',
         ],
         'App\Http\Controllers\Orders' => [
-            'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf', 'App\Http\Requests', 'App\Http\Controllers',
+            'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Shelf',
+            'App\Http\Requests', 'App\Http\Controllers',
         ],
         'App\Http\Controllers\Parts' => [
             'core', 'App\Words', 'App\Models', 'App\Interchange\PlanFile', 'App\Interchange\Form', 'App\Interchange\Shelf',

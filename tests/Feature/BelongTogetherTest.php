@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 
 /*

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use Illuminate\Support\Carbon;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 
 beforeEach(function (): void {

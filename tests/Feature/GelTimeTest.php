@@ -6,6 +6,7 @@ use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\OwnGels;
 use App\Models\SupplyKind;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Thermal\Fit\Calibration;
@@ -17,7 +18,7 @@ use Pensilis\Vessel\Sheet;
 beforeEach(function (): void {
     $this->user = $this->member();
     $this->actingAs($this->user);
-    $document = array_diff_key(Starters::RESINS['coat'], ['id' => 1, 'name' => 1]);
+    $document = array_diff_key(PlainResins::ALL['coat'], ['id' => 1, 'name' => 1]);
     $this->resin = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Coat', 'document' => $document]);
     $this->page = "/supplies/{$this->resin->id}/implied";
     $this->note = fn(string $gelled, string $room, string $depth, array $more = []) => $this->from($this->page)->post(

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Document;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 
 beforeEach(function (): void {

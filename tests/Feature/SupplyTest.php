@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\Csv;
 use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
@@ -11,13 +10,14 @@ use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\View\Page\SupplyView;
 use Illuminate\Http\UploadedFile;
+use Pensilis\PlanFile\PlainResins;
 use Tests\Mixes;
 use Tests\Plans;
 
 /** A resin whose sheet closes its recoat window before it opens, as a table. */
 function contradictingSheet(): string
 {
-    $document = App\Interchange\PlanFile\Starters::RESINS['deep'];
+    $document = App\Interchange\PlanFile\PlainResins::ALL['deep'];
     $document['sheet']['recoat_close_h'] = 10;
 
     return SupplySheet::write([
@@ -277,7 +277,7 @@ it('answers a change made in the list with the list, and a refusal with its reas
 it('keeps a resin by A and B, bought in litres or kilograms, with its price', function (): void {
     $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Clear deep', 'document' => [
         'ratio' => ['by' => 'volume', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
-    ] + array_diff_key(Starters::RESINS['deep'], ['id' => 1, 'name' => 1])]);
+    ] + array_diff_key(PlainResins::ALL['deep'], ['id' => 1, 'name' => 1])]);
     $at = "/supplies/{$supply->id}";
     $save = fn(array $typed) => $this->from($at)->patch($at, $typed + ['name' => 'Clear deep']);
     $save([
@@ -341,7 +341,7 @@ it('tells of a resin how many bubbles stayed and how clear it was, by own mixes'
     $name = $piece->plan()->resin()->name;
     $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => $name, 'document' => [
         'ratio' => ['by' => 'weight', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
-    ] + array_diff_key(Starters::RESINS['deep'], ['id' => 1, 'name' => 1])]);
+    ] + array_diff_key(PlainResins::ALL['deep'], ['id' => 1, 'name' => 1])]);
     foreach ([['few', 'clear'], ['few', 'haze'], ['none', '']] as $pour => [$bubbles, $clarity]) {
         $this->post("/pieces/{$piece->id}/pours/{$pour}/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
         $this->patch("/mixings/{$piece->mixings()->latest('id')->value('id')}", ['bubbles' => $bubbles, 'clarity' => $clarity])

@@ -8,12 +8,12 @@ use App\Interchange\Form\Field;
 use App\Interchange\Form\ObjectFields;
 use App\Interchange\Form\TypedFields;
 use App\Interchange\PlanFile\Arrangement;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 

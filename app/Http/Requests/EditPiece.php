@@ -11,7 +11,6 @@ use App\Interchange\Form\Pair;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\Form\Reshaping;
 use App\Interchange\Form\Typed;
-use App\Interchange\PlanFile\Document;
 use App\Models\ChangedMeanwhile;
 use App\Models\Piece;
 use App\Words\Words;
@@ -19,6 +18,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Plan\Purpose;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 

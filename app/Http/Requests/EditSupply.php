@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Http\Seen;
 use App\Interchange\Form\Reshaping;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\Shelf\SupplyFields;
 use App\Interchange\Shelf\SupplySheet;
 use App\Models\Components;
@@ -16,6 +15,7 @@ use App\Words\Limits;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed of a thing on the shelf: its pack, stock and age, and under “f” what a plan file says of it. */

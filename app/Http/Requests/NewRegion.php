@@ -6,12 +6,12 @@ namespace App\Http\Requests;
 
 use App\Interchange\Form\CoatPart;
 use App\Interchange\Form\RegionShaping;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Pensilis\PlanFile\Document;
 
 /** More regions of a pour: one that was drawn over the plan, as many of the same width, or one repeated round the middle. */
 final class NewRegion extends FormRequest

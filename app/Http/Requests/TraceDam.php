@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\OutlineVessel;
 use App\Models\Photograph;
 use App\Models\Piece;
@@ -12,6 +11,7 @@ use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Plan\Making;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 

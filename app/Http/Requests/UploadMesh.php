@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\MeshFiles;
 use App\Models\Mesh;
 use App\Models\Piece;
@@ -18,6 +17,7 @@ use Pensilis\Exception\UnusableMesh;
 use Pensilis\Geometry\MeshSlicer;
 use Pensilis\Geometry\Sliced;
 use Pensilis\Geometry\StlReader;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\UnitSystem;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Material\Hold;
+use Pensilis\PlanFile\Document;
 
 /** Pours that were found, as a plan file gives them, with how what floats is held in them. */
 final class GivenPours

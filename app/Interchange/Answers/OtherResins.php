@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Answers;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PlanFile;
-use App\Interchange\PlanFile\Starters;
 use App\Models\Piece;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
@@ -15,6 +13,8 @@ use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
 use Pensilis\Layout\Draft;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\Document;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Fit\CalibrationStore;
@@ -64,7 +64,7 @@ final readonly class OtherResins
     {
         $resins = $piece->loadMissing('studio')->studio?->resins() ?? [];
 
-        return array_diff_key($resins, Starters::RESINS) + $resins;
+        return array_diff_key($resins, PlainResins::ALL) + $resins;
     }
 
     /**

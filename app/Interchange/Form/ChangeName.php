@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Words\Words;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\UnitSystem;
 
 /** What a change of a piece is called: after the object that came or went, or the field that says something else. */

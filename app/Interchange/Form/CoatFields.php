@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Pensilis\Colour\ColourKind;
 use Pensilis\Plan\Application;
 use Pensilis\Plan\Medium;
+use Pensilis\PlanFile\Document;
 
 /** The values of a plan file that say how its pours are coloured: colours, mixes, regions, steps on set surfaces. */
 final readonly class CoatFields

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
+use Pensilis\PlanFile\Document;
 
 /** The ground of a given pour, or one of its regions: what a page selects and colours. */
 final readonly class CoatPart

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use Pensilis\Colour\ColourKind;
 use Pensilis\Plan\Application;
+use Pensilis\PlanFile\Document;
 
 /** Gives mixes, regions and steps what their kinds need, and takes out those whose kind was taken back. */
 final class CoatShaping

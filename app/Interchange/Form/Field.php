@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Zoned;
 use App\Words\Words;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\UnitSystem;
 
 /** One value of a plan file that can be edited: its place, its name for people (lang/en/fields.php), how it is written. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\UnitSystem;
 
 /** What was typed into a form, put together field by field with what others have changed since it was shown. */

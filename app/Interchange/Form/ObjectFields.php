@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Pensilis\Material\Drying;
 use Pensilis\Material\Keeping;
+use Pensilis\PlanFile\Document;
 
 /** The values of a plan file that say what its objects are and where they hang. */
 final readonly class ObjectFields

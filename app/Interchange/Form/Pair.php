@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
+use Pensilis\PlanFile\Document;
 
 /** A level pair of fittings: what is set for the one holds for the other. */
 final readonly class Pair

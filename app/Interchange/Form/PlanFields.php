@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Pensilis\Material\Sealer;
 use Pensilis\Plan\Behind;
@@ -18,6 +17,7 @@ use Pensilis\Plan\Tape;
 use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Weights;
 use Pensilis\Plan\Yellowing;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\VesselReader;
 
 /** The values of one plan file that its form shows, in groups: which there are depends on the file. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Palette;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\Document;
 
 /** Regions of a given pour as the hand lays them: drawn from place to place, divided evenly, repeated round the middle, coloured. */
 final class RegionShaping

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Measuring;
+use Pensilis\PlanFile\Document;
 
 /** Gives a vessel or a room of another kind the sizes that its kind needs, as near to the old ones as can be. */
 final class Reshaping

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
+use Pensilis\PlanFile\Document;
 
 /**
  * What new pieces of a studio begin with: its room and hours, what it measures with, how it seals. A studio keeps them as those parts of

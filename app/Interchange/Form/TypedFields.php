@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Interchange\Form;
 
-use App\Interchange\PlanFile\Document;
 use App\Words\Words;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Exception\UnreadableQuantity;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Quantity\UnitSystem;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\PlanFile;
 
 use Pensilis\PlanFile\CopySpreader;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\MeshSource;
 use Pensilis\PlanFile\NoMeshes;
 use Pensilis\PlanFile\PlanRefused;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\PlanFile;
 
+use Pensilis\PlanFile\Document;
+
 /** The colours, regions and pattern of one coat, with the colours that they are mixed of: what is carried to other coats and pieces. */
 final class CoatRecipe
 {

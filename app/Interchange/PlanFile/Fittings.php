@@ -10,6 +10,7 @@ use Pensilis\Layout\Layout;
 use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Viewed;
+use Pensilis\PlanFile\Document;
 
 /** Fittings put where the balance of a piece asks for them. */
 final class Fittings

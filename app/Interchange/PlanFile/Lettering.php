@@ -7,6 +7,7 @@ namespace App\Interchange\PlanFile;
 use Pensilis\Plan\Align;
 use Pensilis\Plan\Application;
 use Pensilis\Plan\LetterLines;
+use Pensilis\PlanFile\Document;
 
 /** Lines of lettering of a pour: laid anew together, each in the place of what stood there; lettering that is named for a set stays. */
 final class Lettering

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\PlanFile;
 
 use Pensilis\Geometry\Outline;
+use Pensilis\PlanFile\Document;
 
 /** A vessel that becomes one of an outline: drawn elsewhere, traced on a photograph, or with a hole cut into what it was. */
 final class OutlineVessel

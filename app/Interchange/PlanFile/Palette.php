@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Interchange\PlanFile;
 
+use Pensilis\PlanFile\Document;
+
 /**
  * Colours that a piece can begin with: plain kinds, not products. All shades and strengths are memory; a label, or better a drop
  * in 10 ml held against the light, goes before them.

@@ -6,6 +6,7 @@ namespace App\Interchange\PlanFile;
 
 use Illuminate\Support\Str;
 use Pensilis\Plan\GivenPour;
+use Pensilis\PlanFile\Document;
 
 /** Given pours divided, joined, exchanged and taken out; what is above keeps its depth, every pour its colours, every time its place. */
 final class PourShaping

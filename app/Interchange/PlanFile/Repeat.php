@@ -8,6 +8,7 @@ use Pensilis\Geometry\Scatter;
 use Pensilis\Layout\Ring;
 use Pensilis\Numerics\Intervals;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\MeshSource;
 use Pensilis\PlanFile\NoMeshes;
 use Pensilis\PlanFile\PlanRefused;

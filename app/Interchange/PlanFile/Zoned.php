@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Interchange\PlanFile;
 
 use Pensilis\Exception\PensilisException;
+use Pensilis\PlanFile\Document;
 use Pensilis\Scheduling\StudioClock;
 
 /** Puts the clock times of a plan file into the time zone of its reader: the same moments, or the same local times where it had no zone. */

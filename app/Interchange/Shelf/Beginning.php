@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Interchange\Shelf;
 
 use App\Interchange\Form\StudioDefaults;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Studio;
+use Pensilis\PlanFile\Document;
 
 /** What a new piece of a studio begins with: its defaults, and what its cups keep by its own mixes. */
 final class Beginning

@@ -8,9 +8,9 @@ use App\Interchange\Form\Field;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\PlanFile\Measuring;
 use App\Interchange\PlanFile\Palette;
-use App\Interchange\PlanFile\Starters;
 use App\Models\SupplyKind;
 use App\Words\Words;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\Quantity\Volume;
 
 /** The values of a thing on the shelf that its form shows: the plan file's own fields, in a whole plan file made for the purpose. */
@@ -49,7 +49,7 @@ final readonly class SupplyFields
     public static function beginnings(SupplyKind $kind): array
     {
         return match ($kind) {
-            SupplyKind::Resin  => self::named(Starters::RESINS),
+            SupplyKind::Resin  => self::named(PlainResins::ALL),
             SupplyKind::Colour => self::named(array_combine(array_column(Palette::COLOURS, 'id'), Palette::COLOURS)),
             SupplyKind::Sealer => self::begun(
                 $kind,

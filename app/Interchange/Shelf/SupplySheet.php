@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Interchange\Shelf;
 
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use App\Models\Supply;
@@ -13,6 +12,7 @@ use App\Words\Limits;
 use App\Words\Words;
 use DateTimeImmutable;
 use Illuminate\Support\Str;
+use Pensilis\PlanFile\Document;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\PlanFile\Pointer;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\Interchange\PlanFile\Document;
 use App\Models\Photograph;
 use App\Words\Figures;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Viewed;
+use Pensilis\PlanFile\Document;
 
 /** The drawings of a piece, made once for a page: section, plan, and the face or side that will be seen where there is colour to it. */
 final readonly class PieceDrawings

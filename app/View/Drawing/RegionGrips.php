@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\Interchange\PlanFile\Document;
 use Closure;
 use Pensilis\Geometry\Section;
+use Pensilis\PlanFile\Document;
 
 /** Where the regions of one coat can be taken hold of in the plan. What is told of them is in millimetres, as the plan file has it. */
 final readonly class RegionGrips

@@ -54,10 +54,12 @@
             <ul class="errands">
                 @foreach($conflicts as [$all, $at, $making])
                     <li>
-                        @foreach($all as $one)
-                            <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>{{
-                                match ($loop->remaining) { 0 => '', 1 => ' ' . __('today.and'), default => ',' } }}
-                        @endforeach
+                        <span>
+                            @foreach($all as $one)
+                                <a href="{{ route('pieces.show', $one->piece, false) }}">{{ $one->piece->title }}</a>{{
+                                    match ($loop->remaining) { 0 => '', 1 => ' ' . __('today.and'), default => ',' } }}
+                            @endforeach
+                        </span>
                         <span class="quiet">{{ trans_choice('today.at-once', count($all), ['at' => $at]) }}</span>
                         @foreach($making as $one)@include('today.make-room', ['for' => $one->piece])@endforeach
                     </li>

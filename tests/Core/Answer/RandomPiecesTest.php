@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Starters;
 use Pensilis\Answer\Aim;
 use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
@@ -11,6 +10,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
@@ -55,7 +55,7 @@ function pieceOf(int $seed): array
             ? ['kind' => 'daily', 'min_celsius' => round($between(15, 20)), 'max_celsius' => round($between(21, 28)), 'coldest_hour' => 6]
             : ['kind' => 'constant', 'celsius' => round($between(17, 29))],
         'vessel'     => $vessel + ['wall' => ['material' => 'silicone', 'thickness_mm' => 4]],
-        'resins'     => array_map(fn(string $id): array => Starters::RESINS[$id], $resins),
+        'resins'     => array_map(fn(string $id): array => PlainResins::ALL[$id], $resins),
         'inclusions' => $objects,
         'studio'     => ['start' => '2026-03-02T08:00', 'scale_step_g' => 0.1]
             + ($hours === null ? [] : ['hours' => [['days' => $hours[0], 'from' => $hours[1], 'to' => $hours[2]]]])
@@ -186,7 +186,7 @@ it('is never the worse for more hours, more tolerance or another resin', functio
             $piece['inclusions'],
         )] + $piece;
         $both = ['resins' => array_values(['x' . $piece['resins'][0]['id'] => $piece['resins'][0]] + [
-            'xdeep' => Starters::RESINS['deep'], 'xcoat' => Starters::RESINS['coat'],
+            'xdeep' => PlainResins::ALL['deep'], 'xcoat' => PlainResins::ALL['coat'],
         ])] + $piece;
         expect($plan($always)->cost())->toBeLessThanOrEqual($answer->cost() + 1e-9, "hours of {$seed}")
             ->and($plan($loose)->rank()[0])->toBeLessThanOrEqual($answer->rank()[0], "tolerance of {$seed}")

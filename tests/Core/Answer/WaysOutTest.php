@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Document;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Finding\Finding;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 use Tests\SharedCalibrations;
 

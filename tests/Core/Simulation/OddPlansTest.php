@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Starters;
 use Pensilis\Answer\Planner;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\PlanFile\PlanRefused;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\SimulatedPour;
@@ -19,7 +19,7 @@ function oddPlans(): array
 {
     $round = fn(float $diameter, float $height): array => ['/vessel/diameter_mm' => $diameter, '/vessel/height_mm' => $height];
     $room = fn(float $celsius): array => ['/ambient' => ['kind' => 'constant', 'celsius' => $celsius]];
-    $resins = fn(string ...$some): array => ['/resins' => array_map(fn(string $one): array => Starters::RESINS[$one], $some)];
+    $resins = fn(string ...$some): array => ['/resins' => array_map(fn(string $one): array => PlainResins::ALL[$one], $some)];
     $pours = fn(float ...$depths): array => ['/pours' => array_map(
         fn(int $k, float $depth): array => ['resin' => 'deep', 'depth_mm' => $depth, 'start_h' => 60 * $k],
         array_keys($depths),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
-use App\Interchange\PlanFile\Document;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Notification;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 
 /** @return list<array{string, array<string, mixed>}> action and what it sends, of each form of a page and each of its presses */

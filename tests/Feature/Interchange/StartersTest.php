@@ -6,9 +6,10 @@ use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\Starters;
 use Pensilis\Layout\Draft;
 use Pensilis\Material\Kinds;
+use Pensilis\PlanFile\PlainResins;
 
 it('begins every kind at a size that has room and is covered, thin things thin', function (string $kind): void {
-    $document = Starters::of('Panel', Starters::RESINS['coat'], '2026-11-27T08:00');
+    $document = Starters::of('Panel', PlainResins::ALL['coat'], '2026-11-27T08:00');
     foreach ([
         ['shape' => 'panel', 'length_mm' => 80, 'width_mm' => 80, 'dam_mm' => 4],
         ['shape' => 'cylinder', 'diameter_mm' => 90, 'height_mm' => 60],
@@ -25,7 +26,7 @@ it('begins every kind at a size that has room and is covered, thin things thin',
 })->with(array_keys(Kinds::all()));
 
 it('says of what is higher than the fill that it stands out, wherever it lies', function (): void {
-    $document = Starters::of('Panel', Starters::RESINS['coat'], '2026-11-27T08:00');
+    $document = Starters::of('Panel', PlainResins::ALL['coat'], '2026-11-27T08:00');
     $document['vessel'] = ['shape' => 'panel', 'length_mm' => 80, 'width_mm' => 80, 'dam_mm' => 4,
         'wall'                     => ['material' => 'silicone', 'thickness_mm' => 4]];
     $document['inclusions'] = [['id' => 'block', 'shape' => 'box', 'size_mm' => [10, 10, 5], 'at_mm' => [0, 0],

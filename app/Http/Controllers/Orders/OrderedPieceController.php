@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Orders;
 
 use App\Http\Controllers\Controller;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\Shelf\Beginning;
 use App\Models\Order;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use Pensilis\PlanFile\Document;
 
 /** The piece that is begun for an order: called as it is wanted, due when it is. */
 final class OrderedPieceController extends Controller

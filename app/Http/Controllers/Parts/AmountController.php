@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Parts;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Asked;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Words\Figures;
 use App\Words\Limits;
@@ -15,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Pensilis\Layout\Amount;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\Volume;
 
 /** Begins from what there is: how full an amount of mix makes the vessel, or how much it covers where no dam holds it. */

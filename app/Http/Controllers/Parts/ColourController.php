@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Parts;
 
 use App\Http\Controllers\Controller;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Palette;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\PlanFile\Document;
 
 /** Colours of a piece: one more, from the palette or the shelf; one less, if nothing is mixed with it. */
 final class ColourController extends Controller

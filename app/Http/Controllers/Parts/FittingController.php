@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Parts;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Asked;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Fittings;
 use App\Models\Piece;
 use App\Words\Words;
@@ -14,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Pensilis\Layout\Draft;
+use Pensilis\PlanFile\Document;
 
 /** Handles, hooks and feet of a piece: put where its balance asks for them, or taken off. */
 final class FittingController extends Controller

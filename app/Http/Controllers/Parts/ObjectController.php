@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Parts;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\EditObjects;
 use App\Http\Requests\RepeatObject;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Starters;
 use App\Interchange\Shelf\StudioKinds;
 use App\Models\Piece;
@@ -17,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
+use Pensilis\PlanFile\Document;
 
 /** Objects of a piece: one more, one less. */
 final class ObjectController extends Controller

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Parts;
 
 use App\Http\Controllers\Controller;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Pensilis\PlanFile\Document;
 
 /** Pours of a piece that stay where they are while the others are found. */
 final class PinController extends Controller

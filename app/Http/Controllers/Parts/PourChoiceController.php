@@ -8,13 +8,13 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Asked;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\PlanFile\Document;
 
 /** Pours that a plan gives: those found are kept as they are, or let go of so that they are found again. */
 final class PourChoiceController extends Controller

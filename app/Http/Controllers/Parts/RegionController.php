@@ -8,12 +8,12 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\NewRegion;
 use App\Interchange\Form\CoatPart;
 use App\Interchange\Form\RegionShaping;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\PlanFile\Document;
 
 /** Regions of given pours: more of them, coloured, one less. A region is its number, so each press says which state it saw. */
 final class RegionController extends Controller

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Parts;
 
 use App\Http\Controllers\Controller;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Pensilis\PlanFile\Document;
 
 /** Resins of a piece: one more, a plain kind or one of the shelf, which pours may then be of; one less, if no pour is. */
 final class ResinController extends Controller

@@ -7,13 +7,13 @@ namespace App\Http\Controllers\Pieces;
 use App\Http\Controllers\Controller;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\PourShaping;
 use App\Models\Piece;
 use App\View\Page\PieceView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Pensilis\Finding\Rework;
+use Pensilis\PlanFile\Document;
 
 /** Applies the smallest change that mends a finding; the change is found again here, never taken from the form. */
 final class MendController extends Controller

@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Pieces;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\UploadPhotograph;
-use App\Interchange\PlanFile\Document;
 use App\Interchange\PlanFile\Palette;
 use App\Models\Piece;
 use App\Models\Reference;
@@ -17,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
+use Pensilis\PlanFile\Document;
 
 /** The picture that a piece is to look like: kept with it, and its shades taken over as colours. */
 final class ReferenceController extends Controller

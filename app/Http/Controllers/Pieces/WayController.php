@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Pieces;
 use App\Http\Controllers\Controller;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
-use App\Interchange\PlanFile\Document;
 use App\Models\Piece;
 use App\View\Page\WaysView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Pensilis\PlanFile\Document;
 
 /** Other ways to pour a piece, side by side: compared, and one of them taken. */
 final class WayController extends Controller

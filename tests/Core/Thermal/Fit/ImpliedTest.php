@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Interchange\PlanFile\Starters;
+use Pensilis\PlanFile\PlainResins;
 use Pensilis\Thermal\Fit\Calibration;
 use Pensilis\Thermal\Fit\Implied;
 use Pensilis\Thermal\Fit\LeftCup;
@@ -10,7 +10,7 @@ use Tests\Plans;
 
 function implied(string $resin): Implied
 {
-    return Implied::of(Calibration::of(Plans::read(['/resins/0' => Starters::RESINS[$resin]])->resin()));
+    return Implied::of(Calibration::of(Plans::read(['/resins/0' => PlainResins::ALL[$resin]])->resin()));
 }
 
 it('gives back what the sheet says where it says it, and carries it to other rooms', function (): void {

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Interchange\PlanFile;
+namespace Pensilis\PlanFile;
 
-use Pensilis\PlanFile\Pointer;
-
-/** Reads and changes a decoded plan file by JSON pointer; every change makes a new document. */
+/**
+ * Reads and changes a decoded plan file by JSON pointer; every change makes a new document. A place that is not there reads as nothing,
+ * and is made where something is put; what is put at the end of a list stands behind all others. What has an id keeps it: one that another
+ * has already gets a number, so that what names it, such as a pour its resin, never means two things.
+ */
 final class Document
 {
     /** @param array<array-key, mixed> $document */
