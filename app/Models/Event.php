@@ -127,9 +127,11 @@ final class Event extends Model
      */
     public function scopeTiming(Builder $query): void
     {
+        $kinds = [...EventKind::timing(), EventKind::TakenBack];
         $of = fn(QueryBuilder $events): QueryBuilder => $events->select('id')->from('events', 'others')
-            ->whereColumn('others.piece_id', 'events.piece_id')->whereIn('kind', [...EventKind::timing(), EventKind::TakenBack]);
-        $query->where(fn(Builder $some) => $some->whereIn('kind', EventKind::timing())->orWhereIn('event', $of));
+            ->whereColumn('others.piece_id', 'events.piece_id')->whereIn('kind', $kinds);
+        $query->whereIn('kind', $kinds)
+            ->where(fn(Builder $some) => $some->where('kind', '!=', EventKind::TakenBack)->orWhereIn('event', $of));
     }
 
     /**
