@@ -120,7 +120,7 @@ final readonly class PlanAnswer
      */
     public function because(array $reasons, array $waysOut): self
     {
-        return new self($this->plan, $this->simulation, $this->layout, $reasons, [...$waysOut, ...$this->findings]);
+        return $this->but(reasons: $reasons, findings: [...$waysOut, ...$this->findings]);
     }
 
     /**
@@ -130,32 +130,31 @@ final readonly class PlanAnswer
      */
     public function saying(array $more): self
     {
-        return new self(
-            $this->plan,
-            $this->simulation,
-            $this->layout,
-            $this->reasons,
-            [...$this->findings, ...$more],
-            $this->joints,
-            $this->tasks,
-            $this->deepest,
-            $this->soFar,
-        );
+        return $this->but(findings: [...$this->findings, ...$more]);
     }
 
     /** The same, gone on with from what had happened. */
     public function after(SoFar $soFar): self
     {
+        return $this->but(soFar: $soFar);
+    }
+
+    /**
+     * @param list<Finding>|null $reasons
+     * @param list<Finding>|null $findings
+     */
+    private function but(?array $reasons = null, ?array $findings = null, ?SoFar $soFar = null): self
+    {
         return new self(
             $this->plan,
             $this->simulation,
             $this->layout,
-            $this->reasons,
-            $this->findings,
+            $reasons ?? $this->reasons,
+            $findings ?? $this->findings,
             $this->joints,
             $this->tasks,
             $this->deepest,
-            $soFar,
+            $soFar ?? $this->soFar,
         );
     }
 
