@@ -32,12 +32,22 @@ function namesIn(?Node $node): array
     };
 }
 
-/** Whose findings get their figures or names elsewhere too. */
-const HANDED_ON = ['Layering/Diagnosis.php' => 'Layout/Draft.php', 'Answer/PourSearch.php' => 'Judgement/HeatJudge.php'];
+/**
+ * @param list<Node> $tree
+ *
+ * @return list<string>
+ */
+function textsIn(array $tree): array
+{
+    return array_map(
+        fn(Node\Scalar\String_ $one): string => Keyed::bare($one->value),
+        (new NodeFinder())->findInstanceOf($tree, Node\Scalar\String_::class),
+    );
+}
 
 /**
- * What the core says of each code and fact, read from its own text: names of codes and facts, with all texts of the same class, of which
- * the keys of figures and names are some.
+ * What the core says of each code and fact, read from its own text: names of codes and facts, with all texts of the same class and of those
+ * that it takes findings from or hands them to, of which the keys of figures and names are some.
  *
  * @return array{codes: array<string, list<string>>, facts: array<string, list<string>>}
  */
@@ -49,19 +59,26 @@ function statedInCore(): array
     }
     $stated = ['codes' => [], 'facts' => []];
     $finder = new NodeFinder();
-    foreach ([...Sources::below('core'), ...Sources::below('app')] as $file => $source) {
+    [$sources, $naming, $keysOf] = [[...Sources::below('core'), ...Sources::below('app')], [], []];
+    $core = Sources::below('core');
+    $classes = [];
+    foreach (array_keys($core) as $file) {
+        $classes[basename($file, '.php')] = $file;
+    }
+    foreach ($core as $file => $source) {
+        preg_match_all('/\b[A-Z]\w+(?=::of\(|::within\(|\()/', $source, $named);
+        foreach (array_intersect_key($classes, array_flip($named[0])) as $other) {
+            $naming[$file][] = $other;
+            $naming[$other][] = $file;
+        }
+    }
+    foreach ($sources as $file => $source) {
         $tree = (new ParserFactory())->createForHostVersion()->parse($source) ?? [];
-        $also = HANDED_ON[basename(dirname($file)) . '/' . basename($file)] ?? null;
-        $texts = $also === null
-            ? $tree
-            : [
-                ...$tree,
-                ...(new ParserFactory())->createForHostVersion()->parse((string) file_get_contents(base_path("core/{$also}"))) ?? [],
-            ];
-        $keys = array_map(
-            fn(Node\Scalar\String_ $one): string => Keyed::bare($one->value),
-            $finder->findInstanceOf($texts, Node\Scalar\String_::class),
-        );
+        $keys = $keysOf[$file] ??= textsIn($tree);
+        foreach (array_unique($naming[$file] ?? []) as $other) {
+            $keysOf[$other] ??= textsIn((new ParserFactory())->createForHostVersion()->parse($sources[$other]) ?? []);
+            $keys = [...$keys, ...$keysOf[$other]];
+        }
         $note = function (string $kind, string $name) use ($keys, &$stated): void {
             $stated[$kind][$name] = array_values(array_unique([...$stated[$kind][$name] ?? [], ...$keys]));
         };
