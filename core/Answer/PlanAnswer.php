@@ -136,7 +136,7 @@ final readonly class PlanAnswer
     /** The same, gone on with from what had happened. */
     public function after(SoFar $soFar): self
     {
-        return $this->but(soFar: $soFar);
+        return $this->but(findings: array_map($soFar->tell(...), $this->findings), soFar: $soFar);
     }
 
     /**

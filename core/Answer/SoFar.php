@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Finding\Finding;
+
 /** What had really happened to a piece when its plan was gone on with, and what of the plan that moved. */
 final readonly class SoFar
 {
@@ -14,4 +16,12 @@ final readonly class SoFar
      * @param list<Moved>       $moved in the order of the tasks
      */
     public function __construct(public array $begun = [], public bool $isOut = false, public array $asked = [], public array $moved = []) {}
+
+    /** What is found of a plan, as it is told of a pour that was begun. */
+    public function tell(Finding $found): Finding
+    {
+        $pour = $found->quantities['pour'] ?? null;
+
+        return $pour !== null && isset($this->begun[(int) $pour->figure() - 1]) ? $found->then() : $found;
+    }
 }

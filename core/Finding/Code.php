@@ -177,10 +177,13 @@ enum Code: string
     case StopsShort = 'stops-short';
     case OnLiquid = 'on-liquid';
     case OnLiquidForGood = 'on-liquid.for-good';
+    case OnLiquidThen = 'on-liquid.then';
     case RecoatAssumed = 'recoat-assumed';
     case WetMissed = 'wet-missed';
     case BeforeRecoat = 'before-recoat';
+    case BeforeRecoatThen = 'before-recoat.then';
     case RecoatMissed = 'recoat-missed';
+    case RecoatMissedThen = 'recoat-missed.then';
     case SearchEnded = 'search-ended';
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
@@ -202,6 +205,17 @@ enum Code: string
     public function word(): string
     {
         return explode('.', $this->value)[0];
+    }
+
+    /** The same of a pour that was poured so. */
+    public function then(): self
+    {
+        return match ($this) {
+            self::OnLiquid     => self::OnLiquidThen,
+            self::BeforeRecoat => self::BeforeRecoatThen,
+            self::RecoatMissed => self::RecoatMissedThen,
+            default            => $this,
+        };
     }
 
     public function weight(): Weight

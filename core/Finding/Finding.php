@@ -55,6 +55,12 @@ final readonly class Finding
         return new self($this->code, $this->pointer, $this->quantities, $this->names, null, $this->with);
     }
 
+    /** The same of what has happened: no change of the plan mends it any more. */
+    public function then(): self
+    {
+        return new self($this->code->then(), $this->pointer, $this->quantities, $this->names, null, $this->with);
+    }
+
     /**
      * The same of what stands at another place, with what mends it there.
      *

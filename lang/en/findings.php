@@ -307,9 +307,19 @@ return [
     'on-liquid.for-good' => [
         'says' => 'Pour :pour goes onto liquid: :after after the one below, which does not gel. Colours and objects will mix.',
     ],
+    'on-liquid.then' => [
+        'says' => 'Pour :pour came :after after the one below, which gels after :moment: colours and objects may have mixed.',
+    ],
     'before-recoat' => [
         'says' => 'Pour :pour comes :after after the one below, whose recoat window opens after :moment: it is still too soft.',
         'mend' => 'Find the times anew',
+    ],
+    'before-recoat.then' => [
+        'says' => 'Pour :pour came :after after the one below, whose recoat window opens after :moment: look whether it has wrinkled.',
+    ],
+    'recoat-missed.then' => [
+        'says' => 'Pour :pour came :after after the one below, whose recoat window closes after :moment. Unless it was sanded, the two '
+            . 'may come apart there.',
     ],
     'recoat-missed' => [
         'says' => 'Pour :pour comes :after after the one below, whose recoat window closes after :moment. Sand it with about 220 grit, '

@@ -95,6 +95,10 @@ function statedInCore(): array
             }
         }
     }
+    // What was poured so says the same.
+    foreach (Code::cases() as $code) {
+        $stated['codes'][$code->then()->value] ??= $stated['codes'][$code->value] ?? [];
+    }
 
     return $stated;
 }

@@ -7,6 +7,8 @@ use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Replan;
+use Pensilis\Finding\Code;
+use Pensilis\Finding\Finding;
 use Pensilis\Plan\Plan;
 use Pensilis\Record\Event;
 use Pensilis\Record\EventKind;
@@ -79,6 +81,21 @@ it('leaves out what was done before a pour that was poured, what is ticked, and 
     $demold = fn(array $begun): Errand => ($this->since)($begun)->errands()[0];
     expect($demold([2 => $starts[2] + 24.0] + $starts)->opens - $demold($starts)->opens)->toEqualWithDelta(24.0, 0.01)
         ->and($kinds(($this->since)($starts), [$demold($starts)->task->id]))->toBe([]);
+});
+
+it('tells of a pour that was poured too late what has come of it, and offers no other time', function (): void {
+    $plan = $this->answer->plan->poured($this->answer->layout->asGiven());
+    [$first, $late] = [$this->answer->simulation->starts()[0], $this->answer->simulation->starts()[1] + 72.0];
+    $events = [new Event('', '', EventKind::Poured, $first, 0), new Event('', '', EventKind::Poured, $late, 1)];
+    $answer = Replan::onward($plan, fn(Plan $plan) => Record::of($events)->progress($plan, $late), $this->store);
+    $of = fn(int $k): array => array_values(array_filter(
+        $answer->findings,
+        fn(Finding $one): bool => $one->pointer === "/pours/{$k}/start_h",
+    ));
+    expect(array_column($of(1), 'code'))->toContain(Code::RecoatMissedThen)->not->toContain(Code::RecoatMissed)
+        ->and(array_filter(array_column($of(1), 'mend')))->toBe([])
+        // What is still to come is told as ever.
+        ->and(array_column($of(2), 'code'))->not->toContain(Code::RecoatMissedThen);
 });
 
 it('is empty without a clock, or without a plan', function (array $changes): void {
