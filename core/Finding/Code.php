@@ -77,6 +77,7 @@ enum Code: string
     // What happened.
     case SameEvent = 'same-id.event';
     case UnknownEvent = 'unknown-event';
+    case TakenBackAgain = 'taken-back-again';
     case UnknownPour = 'unknown-pour';
     case NotWhole = 'not-whole';
     case TimeTwice = 'time-twice';

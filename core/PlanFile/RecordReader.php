@@ -138,9 +138,24 @@ final readonly class RecordReader
         if ($event->kind === EventKind::TakenBack && !isset($known["id {$target}"])) {
             $this->problems->add(Code::UnknownEvent, "{$event->pointer}/event", names: ['id' => $target]);
         }
+        if ($event->kind === EventKind::TakenBack && self::bringsBack($known["id {$target}"] ?? null, $known)) {
+            $this->problems->add(Code::TakenBackAgain, "{$event->pointer}/event");
+        }
         $known += $event->id === '' ? [] : ["id {$event->id}" => $event];
 
         return $before === null;
+    }
+
+    /**
+     * Whether it takes back what took something back.
+     *
+     * @param array<string, Event> $known by their ids
+     */
+    private static function bringsBack(?Event $event, array $known): bool
+    {
+        $target = $event?->kind === EventKind::TakenBack ? $known['id ' . ($event->says['event'] ?? '')] ?? null : null;
+
+        return $target?->kind === EventKind::TakenBack;
     }
 
     /** @throws ImpossibleValue|MissingKey */

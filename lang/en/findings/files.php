@@ -75,6 +75,7 @@ return [
 
     // What happened.
     'same-id.event'     => ['says' => 'Two events have the id “:id” and say different things. Give one of them an id of its own.'],
+    'taken-back-again'  => ['says' => 'What this takes back brought something back already: note anew what happened.'],
     'unknown-event'     => ['says' => 'No event before this one has the id “:id”; name the one that is taken back.'],
     'unknown-pour'      => ['says' => 'No pour of this plan has the id “:id”. Name it by its id, or by its number from 0.'],
     'not-whole'         => ['says' => 'Pours are numbered 0, 1, 2 and so on: write a whole number.'],

@@ -123,7 +123,11 @@ it('refuses what cannot have happened in that order, with its place', function (
     'no moment'          => [[['kind' => 'poured', 'pour' => 0, 'at' => 'noon']], '/events/0/at impossible-value'],
     'one id for two'     => [[$poured(0, 1.0, ['id' => 'a']), $poured(1, 70.0, ['id' => 'a'])], '/events/1/id same-id.event'],
     'nothing taken back' => [[['kind' => 'taken-back', 'event' => 'x', 'at_h' => 1]], '/events/0/event unknown-event'],
-    'a room in kelvin'   => [[['kind' => 'room', 'celsius' => 294, 'at_h' => 1]], '/events/0 impossible-value'],
+    'back for good'      => [[
+        $poured(0, 1.0, ['id' => 'a']), ['kind' => 'taken-back', 'id' => 'b', 'event' => 'a', 'at_h' => 2],
+        ['kind' => 'taken-back', 'id' => 'c', 'event' => 'b', 'at_h' => 3], ['kind' => 'taken-back', 'event' => 'c', 'at_h' => 4],
+    ], '/events/3/event taken-back-again'],
+    'a room in kelvin' => [[['kind' => 'room', 'celsius' => 294, 'at_h' => 1]], '/events/0 impossible-value'],
 ]);
 
 it('tells all that is wrong at once', function () use ($poured): void {
