@@ -7,7 +7,6 @@ namespace Database\Seeders;
 use App\Interchange\Answers\Answers;
 use App\Interchange\Answers\GivenPours;
 use App\Models\Mixing;
-use App\Models\Piece;
 use App\Models\Studio;
 use App\Models\User;
 use App\View\Page\PieceView;
@@ -32,24 +31,23 @@ final class DemoWork
             if (isset(self::MIXED[$piece->title])) {
                 $pours = GivenPours::of($answer);
                 $piece->change(fn(array $document): array => Document::with($document, '/pours', $pours));
-                $answers->find($piece, $user);
+                $answer = $answers->find($piece, $user);
                 foreach (array_slice(array_keys($pours), 0, self::MIXED[$piece->title]) as $k) {
-                    self::mix($studio, $piece, $k, $answers);
+                    self::mix(new PieceView($piece, $studio->units, $answer), $k, $answers);
                 }
+                $answers->find($piece, $user);
             }
         }
     }
 
-    private static function mix(Studio $studio, Piece $piece, int $k, Answers $answers): void
+    private static function mix(PieceView $view, int $k, Answers $answers): void
     {
-        $view = new PieceView($piece, $studio->units, $answers->kept($piece));
         $pour = new PourView($view, $view->pour($k), $k, $answers->calibrated($view->pour($k)->resin));
         $grams = round($view->pour($k)->batch->mixed() + 0.3, 1);
         // Mixed when it was poured, and not while the demo was made.
-        $answer = $answers->kept($piece);
-        $at = $answer?->plan->studio->clock->at($answer->simulation->pours[$k]->startHour ?? 0.0);
+        $at = $view->plan->studio->clock->at($view->answer->simulation->pours[$k]->startHour ?? 0.0);
         Mixing::keep(
-            $piece,
+            $view->piece,
             $pour->pour,
             ['mixed_g' => $grams, 'kept_g' => self::KEPT, 'over_g' => 0.0],
             $pour->uses($grams),

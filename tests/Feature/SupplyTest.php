@@ -17,7 +17,7 @@ use Tests\Plans;
 /** A resin whose sheet closes its recoat window before it opens, as a table. */
 function contradictingSheet(): string
 {
-    $document = App\Interchange\PlanFile\PlainResins::ALL['deep'];
+    $document = PlainResins::ALL['deep'];
     $document['sheet']['recoat_close_h'] = 10;
 
     return SupplySheet::write([
