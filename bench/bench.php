@@ -82,6 +82,9 @@ $time(
     fn() => RecordReader::ofPlan(['record' => ['events' => [$happened[0], ...$events]]], $given),
 );
 $progress = RecordReader::ofLog(['now_h' => 41, 'events' => $happened], $given);
+$log = ['now_h' => 41, 'events' => [...$happened, ...$events]];
+$long = RecordReader::ofLog(['events' => array_slice($log['events'], 0, $smoke ? 99 : 9_999)] + $log, $given);
+$time('record: planned on from as many', 3, fn() => Replan::of($given, $long, new CalibrationMemory()));
 $time('record: planned on from a pour and its gel', 5, fn() => Replan::of($given, $progress, new CalibrationMemory()));
 $time('layers only: cone block', 50, fn() => Draft::of($open));
 $many = $document;

@@ -90,12 +90,13 @@ final readonly class Record
     /** The room as it was thought to be, from each measurement on as it was found. */
     private function room(Ambient $planned): Ambient
     {
-        $room = $planned;
+        $found = [];
         foreach ($this->events as $event) {
-            $room = isset($event->figures['celsius']) && $event->kind === EventKind::Room
-                ? new ChangedAmbient($room, 3600.0 * $event->at, Temperature::celsius($event->figures['celsius'])->k()) : $room;
+            if ($event->kind === EventKind::Room && isset($event->figures['celsius'])) {
+                $found[] = [3600.0 * $event->at, Temperature::celsius($event->figures['celsius'])->k()];
+            }
         }
 
-        return $room;
+        return ChangedAmbient::since($planned, $found);
     }
 }
