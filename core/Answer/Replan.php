@@ -44,7 +44,7 @@ final readonly class Replan
         private Progress $progress,
         private float $pace,
         private PlanAnswer $planned,
-        public PlanAnswer $answer,
+        private PlanAnswer $answer,
     ) {}
 
     /**
@@ -66,7 +66,7 @@ final readonly class Replan
             return $found ?? $planner->judge($plan);
         }
         if ($found === null || $progress->happened()->begun !== []) {
-            return self::of($given, $progress, $store)->goesOn();
+            return self::of($given, $progress, $store);
         }
         $answer = $progress->room === $plan->ambient ? $found : $planner->planOrWaysOut($plan->inRoom($progress->room));
 
@@ -80,18 +80,8 @@ final readonly class Replan
         return $plan->poured($found->layout?->asGiven() ?? [])->begunAt($found->simulation?->starts() ?? []);
     }
 
-    /** With what had happened, and what moved. */
-    private function goesOn(): PlanAnswer
-    {
-        [$begun, $asked] = [$this->progress->happened()->begun, array_flip($this->overdue())];
-
-        return $this->answer->after(new SoFar($begun, $this->progress->isOut, array_intersect_key(array_map(
-            fn(GivenPour $pour): float => $pour->startHour,
-            $this->plan->pours,
-        ), $asked), $this->moved()));
-    }
-
-    public static function of(Plan $plan, Progress $progress, CalibrationStore $store): self
+    /** A plan with its pours gone on with from what happened, with what had happened and what moved. */
+    public static function of(Plan $plan, Progress $progress, CalibrationStore $store): PlanAnswer
     {
         [$planner, $happened] = [new Planner($store), $progress->happened()];
         $pace = self::pace($plan, $progress, $store);
@@ -101,7 +91,7 @@ final readonly class Replan
         $answer = count($stays) === count($plan->pours) ? $judged
             : $planner->timed($changed, new Happened($stays, $happened->now, $happened->away));
 
-        return new self($plan, $progress, $pace, $planned, $answer);
+        return (new self($plan, $progress, $pace, $planned, $answer))->told();
     }
 
     /**
@@ -152,14 +142,18 @@ final readonly class Replan
         return $stays + $happened->begun;
     }
 
-    /** @return list<int> numbers of the pours of which must be asked whether they were poured */
-    public function overdue(): array
+    private function told(): PlanAnswer
     {
-        return $this->progress->overdue();
+        [$begun, $asked] = [$this->progress->happened()->begun, array_flip($this->progress->overdue())];
+
+        return $this->answer->after(new SoFar($begun, $this->progress->isOut, array_intersect_key(array_map(
+            fn(GivenPour $pour): float => $pour->startHour,
+            $this->plan->pours,
+        ), $asked), $this->moved()));
     }
 
     /** @return list<Moved> in the order of the tasks */
-    public function moved(): array
+    private function moved(): array
     {
         $before = [];
         foreach ($this->planned->tasks as $task) {

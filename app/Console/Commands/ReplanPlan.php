@@ -30,15 +30,15 @@ final class ReplanPlan extends PlanCommand
     {
         $this->mustHavePours($plan);
         $store = new CalibrationMemory();
-        $replan = Replan::of($plan, $this->progress($plan), $store);
-        $this->complain($replan->answer->reasons);
+        $answer = Replan::of($plan, $this->progress($plan), $store);
+        $this->complain($answer->reasons);
 
         return [
             [
-                'moved' => array_map(fn(Moved $one): array => AnswerWriter::moved($one, $plan->studio->clock), $replan->moved()),
-                'asked' => $replan->overdue(),
-            ] + AnswerWriter::plan($replan->answer, $store),
-            $replan->answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE,
+                'moved' => array_map(fn(Moved $one): array => AnswerWriter::moved($one, $plan->studio->clock), $answer->soFar->moved),
+                'asked' => array_keys($answer->soFar->asked),
+            ] + AnswerWriter::plan($answer, $store),
+            $answer->isFeasible() ? self::SUCCESS : self::INFEASIBLE,
         ];
     }
 

@@ -95,7 +95,7 @@ it('asks of what is due and not noted, and takes nothing as poured', function ()
         ->and(progressOf([], 80.0)->happened()->begun)->toBe([]);
     $plan = Plans::read(['/inclusions/0/sealed_coats' => 0], Plans::coneWithPours());
     $progress = RecordReader::ofLog(['now_h' => 80, 'events' => [$poured(0, 1.0)]], $plan);
-    $answer = Replan::of($plan, $progress, new SharedCalibrations())->answer;
+    $answer = Replan::of($plan, $progress, new SharedCalibrations());
     expect($answer->simulation->starts()[1])->toBeGreaterThanOrEqual(80.0);
 });
 
@@ -148,7 +148,8 @@ it('names pours by their ids, and moments by the clock of the plan', function ()
 it('says of all that moved by how much and why: the pour, what lies between, the demold', function () use ($poured): void {
     $plan = Plans::read(['/inclusions/0/sealed_coats' => 0], Plans::coneWithPours());
     $moved = function (array $events, float $now) use ($plan): array {
-        $found = Replan::of($plan, RecordReader::ofLog(['now_h' => $now, 'events' => $events], $plan), new SharedCalibrations())->moved();
+        $progress = RecordReader::ofLog(['now_h' => $now, 'events' => $events], $plan);
+        $found = Replan::of($plan, $progress, new SharedCalibrations())->soFar->moved;
         $says = array_map(fn(Moved $one): string => $one->task->kind->value . ' ' . ($one->task->pour ?? '-'), $found);
 
         return array_combine($says, $found);
@@ -164,7 +165,7 @@ it('says of all that moved by how much and why: the pour, what lies between, the
     $away = $moved([$poured(0, 0.0), ['kind' => 'away', 'from_h' => 70, 'to_h' => 74]], 1.0);
     expect([$away['pour 1']->why->name, $away['pour 1']->why->values['away_h']])->toBe(['moved.away', 4.0]);
     // Half as fast as thought by the gel: 50 % slower.
-    $gel = Replan::of($plan, progressOf([$poured(0, 0.0)], 1.0), new SharedCalibrations())->answer->simulation->pours[0]->gelFirst;
+    $gel = Replan::of($plan, progressOf([$poured(0, 0.0)], 1.0), new SharedCalibrations())->simulation->pours[0]->gelFirst;
     $slow = $moved([$poured(0, 0.0), ['kind' => 'gelled', 'pour' => 0, 'at_h' => 2.0 * $gel]], 2.0 * $gel);
     expect($slow['pour 1']->why->name)->toBe('moved.slower')->and($slow['pour 1']->why->values['slower_pct'])->toEqualWithDelta(50.0, 2.0);
     expect($moved([], 0.0))->toBe([]);
@@ -174,7 +175,7 @@ it('does not keep a time at which a pour never held', function () use ($poured):
     // Three hours after the first, which is liquid then.
     $plan = Plans::read(['/inclusions/0/sealed_coats' => 0, '/pours/1/start_h' => 3], Plans::coneWithPours());
     $replan = Replan::of($plan, RecordReader::ofLog(['now_h' => 1, 'events' => [$poured(0, 0.0)]], $plan), new SharedCalibrations());
-    expect($replan->answer->simulation->starts()[1])->toBeGreaterThan($replan->answer->simulation->pours[0]->recoatOpens);
+    expect($replan->simulation->starts()[1])->toBeGreaterThan($replan->simulation->pours[0]->recoatOpens);
 });
 
 it('has every key of every kind in the schema, and none besides', function (): void {
