@@ -11,11 +11,6 @@ final readonly class Phase
 {
     private function __construct(public string $kind, public float $from, public float $to) {}
 
-    public function later(float $hours): self
-    {
-        return new self($this->kind, $this->from + $hours, $this->to + $hours);
-    }
-
     /**
      * @param float $start hour of the plan at which it was poured
      *
