@@ -73,10 +73,10 @@ final class Mixing extends Model
     public function takeBack(string $why = ''): void
     {
         DB::transaction(function () use ($why): void {
-            (new Stock($this->studio_id))->giveBack($this->taken ?? []);
             $kept = Event::query()->counting()->where('piece_id', $this->piece_id)->where('kind', EventKind::Kept)
                 ->where('pour', $this->pour_id)->where('cup', $this->cup)->pluck('id')->all();
             $piece = $this->piece();
+            $piece->studio->stock()->giveBack($this->taken ?? []);
             foreach ([...$kept, $this->event] as $event) {
                 Event::note($piece, EventKind::TakenBack, ['event' => $event] + ($why === '' ? [] : ['why' => $why]));
             }

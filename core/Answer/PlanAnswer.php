@@ -139,14 +139,23 @@ final readonly class PlanAnswer
         return $this->but(findings: array_map($soFar->tell(...), $this->findings), soFar: $soFar);
     }
 
+    /** The same, where its pours were found and only timed anew: its plan gives none, and nothing is mended at one. */
+    public function ofFound(): self
+    {
+        return $this->but(plan: $this->plan->poured([]), findings: array_map(
+            fn(Finding $one): Finding => str_starts_with($one->mend->pointer ?? '', '/pours/') ? $one->unmended() : $one,
+            $this->findings,
+        ));
+    }
+
     /**
      * @param list<Finding>|null $reasons
      * @param list<Finding>|null $findings
      */
-    private function but(?array $reasons = null, ?array $findings = null, ?SoFar $soFar = null): self
+    private function but(?Plan $plan = null, ?array $reasons = null, ?array $findings = null, ?SoFar $soFar = null): self
     {
         return new self(
-            $this->plan,
+            $plan ?? $this->plan,
             $this->simulation,
             $this->layout,
             $reasons ?? $this->reasons,

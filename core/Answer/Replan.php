@@ -66,12 +66,14 @@ final readonly class Replan
             return $found ?? $planner->judge($plan);
         }
         if ($found === null || $progress->happened()->begun !== []) {
-            return self::of($given, $progress, $store);
+            $answer = self::of($given, $progress, $store);
+
+            return $found === null ? $answer : $answer->ofFound();
         }
         $answer = $progress->room === $plan->ambient ? $found : $planner->planOrWaysOut($plan->inRoom($progress->room));
 
         return $progress->away === [] || !$answer->isFeasible() ? $answer
-            : $planner->timed(self::given($answer->plan, $answer), new Happened(away: $progress->away));
+            : $planner->timed(self::given($answer->plan, $answer), new Happened(away: $progress->away))->ofFound();
     }
 
     /** A plan with the pours that were found for it, when they were found. */

@@ -209,3 +209,15 @@ it('changes nothing of a piece by what it refuses to note of its found pours', f
     $this->from($path)->post($path, ['kind' => 'poured', 'pour' => $ids[0], 'at' => '2026-03-02T08:30'])->assertSessionHasNoErrors();
     expect(array_column($piece->refresh()->document['pours'], 'id'))->toBe($ids);
 });
+
+it('goes on from a mix although the pours were let go of again, and offers no fields of pours that are not given', function (): void {
+    [$user, $piece] = [$this->user, $this->pieceOf($this->user, Plans::cone())];
+    $this->travelTo('2026-03-02 19:00');
+    $this->get("/pieces/{$piece->id}?heat=1")->assertOk();
+    $this->post("/pieces/{$piece->id}/pours/0/mixings", ['mixed' => '100 g', 'kept' => '4 g'])->assertSessionHasNoErrors();
+    $this->post("/pieces/{$piece->id}/steps", ['step' => 'back'])->assertSessionHasNoErrors();
+    $answer = resolve(Answers::class)->find($piece->refresh(), $user);
+    expect($piece->document)->not->toHaveKey('pours')
+        ->and($answer->soFar->begun)->toEqual([0 => 11.0])->and($answer->plan->pours)->toBe([]);
+    $this->get("/pieces/{$piece->id}")->assertOk()->assertSee('Pours and times')->assertDontSee('f[/pours/', false);
+});

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Event;
 use Illuminate\Support\Facades\DB;
+use Pensilis\Record\EventKind;
 use Tests\Plans;
 
 beforeEach(function (): void {
@@ -57,4 +59,10 @@ it('undoes the change that left it so', function (): void {
     $this->get("/pieces/{$this->good->id}")->assertStatus(409)->assertSee('Undo its last change');
     $this->post("/pieces/{$this->good->id}/steps", ['step' => 'back'])->assertSessionHasNoErrors();
     $this->get("/pieces/{$this->good->id}")->assertOk()->assertSee('Good cone');
+});
+
+it('takes back what was noted of it', function (): void {
+    $event = Event::note($this->dish, EventKind::Note, ['note' => 'put aside']);
+    $this->delete("/pieces/{$this->dish->id}/record/{$event->seq}")->assertRedirect("/pieces/{$this->dish->id}/record");
+    expect(Event::query()->counting()->where('piece_id', $this->dish->id)->count())->toBe(0);
 });

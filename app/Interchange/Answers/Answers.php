@@ -163,6 +163,14 @@ final readonly class Answers
         );
     }
 
+    /** What comes next once something was noted of a piece; nothing where it makes no plan. */
+    public function afresh(Piece $piece, User $user): void
+    {
+        if ($piece->makesPlan()) {
+            $this->find($piece, $user);
+        }
+    }
+
     /** Ways to pour a piece; null while they must be asked for again. */
     public function offers(Piece $piece, User $user): ?Offers
     {

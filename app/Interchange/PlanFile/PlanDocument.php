@@ -88,7 +88,7 @@ final class PlanDocument
      */
     public function sound(MeshSource $meshes): Plan
     {
-        return $this->plan ??= PlanFile::sound($this->fields(), $meshes);
+        return $this->plan = PlanFile::sound($this->fields(), $meshes);
     }
 
     /** @return array<string, mixed> */

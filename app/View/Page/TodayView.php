@@ -154,9 +154,12 @@ final readonly class TodayView
         $found = [];
         foreach ($this->going as $piece) {
             [$errand, $now] = [$piece->errands[0] ?? null, $piece->hour($this->now)];
-            $asked = $errand === null ? null : $piece->asked($errand);
-            $isLate = $errand !== null && ($errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now));
-            if ($errand === null || ($asked === null && !$isLate)) {
+            if ($errand === null) {
+                continue;
+            }
+            $asked = $piece->asked($errand);
+            $isLate = $errand->isMissed($now) || $this->isStale($piece, $errand, $now) || $errand->isLate($now);
+            if ($asked === null && !$isLate) {
                 continue;
             }
             $found[] = [$piece, $piece->says($errand), Words::say('today.' . match (true) {

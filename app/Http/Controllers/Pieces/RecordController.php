@@ -46,7 +46,7 @@ final class RecordController extends Controller
             GivenPours::settle($piece, $found);
         }
         Event::note($piece, $request->kind(), $says, $at);
-        $answers->find($piece, $this->member());
+        $answers->afresh($piece, $this->member());
 
         return to_route('pieces.record', $piece)->with('said', __('said.noted'));
     }
@@ -68,7 +68,7 @@ final class RecordController extends Controller
             Event::note($piece, EventKind::TakenBack, ['event' => $found->id] + ($why === '' ? [] : ['why' => $why]));
         }
 
-        $answers->find($piece, $this->member());
+        $answers->afresh($piece, $this->member());
 
         return to_route('pieces.record', $piece)->with('said', __($counts ? 'said.taken-back' : 'said.taken-back-already'));
     }

@@ -54,8 +54,8 @@ final class MixingController extends Controller
         });
 
         $piece = $taken === null ? null : $this->studio()->pieces()->find($taken->piece_id);
-        if ($piece instanceof Piece && $piece->makesPlan()) {
-            $answers->find($piece, $this->member());
+        if ($piece instanceof Piece) {
+            $answers->afresh($piece, $this->member());
         }
 
         return $taken === null

@@ -81,7 +81,7 @@ final class PourController extends Controller
         }
         GivenPours::settle($piece, $answers->kept($piece));
         Mixing::keep($piece, $view->pour, $grams, $view->uses($grams['mixed_g']) + $sets);
-        $answers->find($piece, $this->member());
+        $answers->afresh($piece, $this->member());
 
         return redirect()->route('pours.show', [$piece, $pour])->with('said', __('said.mixed'));
     }
