@@ -18,6 +18,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
 use Pensilis\Simulation\Simulation;
+use Pensilis\Value\Copied;
 
 /**
  * The pours, batches and clock times that were found or given, and all that is to be said of them; or the reasons why there are none.
@@ -26,6 +27,8 @@ use Pensilis\Simulation\Simulation;
  */
 final readonly class PlanAnswer
 {
+    use Copied;
+
     /**
      * @param list<Finding> $reasons  none when feasible
      * @param list<Finding> $findings on what was followed or drawn
@@ -146,25 +149,6 @@ final readonly class PlanAnswer
             fn(Finding $one): Finding => str_starts_with($one->mend->pointer ?? '', '/pours/') ? $one->unmended() : $one,
             $this->findings,
         ));
-    }
-
-    /**
-     * @param list<Finding>|null $reasons
-     * @param list<Finding>|null $findings
-     */
-    private function but(?Plan $plan = null, ?array $reasons = null, ?array $findings = null, ?SoFar $soFar = null): self
-    {
-        return new self(
-            $plan ?? $this->plan,
-            $this->simulation,
-            $this->layout,
-            $reasons ?? $this->reasons,
-            $findings ?? $this->findings,
-            $this->joints,
-            $this->tasks,
-            $this->deepest,
-            $soFar ?? $this->soFar,
-        );
     }
 
     public function isFeasible(): bool

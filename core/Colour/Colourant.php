@@ -6,6 +6,7 @@ namespace Pensilis\Colour;
 
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Numerics\Brent;
+use Pensilis\Value\Copied;
 
 /**
  * A colour on the shelf: how it is dosed, and what one unit of it does to light in resin. A unit is a drop in 10 ml, or 1 % by mass.
@@ -16,6 +17,8 @@ use Pensilis\Numerics\Brent;
  */
 final readonly class Colourant
 {
+    use Copied;
+
     /** Contrast ratio that counts as hiding, and the white that it is told for (ISO 6504-3; memory). */
     private const HIDING = 0.98;
 
@@ -56,21 +59,7 @@ final readonly class Colourant
     /** The same, of which more is known. */
     public function known(float $grain, float $solvent, float $handful, string $hand): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $this->shade,
-            $this->absorb,
-            $this->scatter,
-            $this->density,
-            $this->drop,
-            $this->bulk,
-            $grain,
-            $solvent,
-            $handful,
-            $hand,
-        );
+        return $this->but(grain: $grain, solvent: $solvent, handful: $handful, hand: $hand);
     }
 
     /**

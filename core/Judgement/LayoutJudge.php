@@ -67,7 +67,7 @@ final readonly class LayoutJudge implements Judge
     {
         if ($vessel->shape->isUpright()) {
             $room = $vessel->shape->sectionAt(0.0);
-            foreach ($inclusion->places as [$x, $y]) {
+            foreach ($inclusion->places() as [$x, $y]) {
                 if (!$room->holds($inclusion->solid->footprint(), $x, $y)) {
                     return false;
                 }
@@ -78,7 +78,7 @@ final readonly class LayoutJudge implements Judge
         for ($n = 0; $n <= self::CUTS; $n++) {
             $z = $inclusion->solid->height() * $n / self::CUTS;
             [$cut, $room] = [$inclusion->solid->sectionAt($z), $vessel->shape->sectionAt($bottom + $z)];
-            foreach ($inclusion->places as [$x, $y]) {
+            foreach ($inclusion->places() as [$x, $y]) {
                 if (!$room->holds($cut, $x, $y)) {
                     return false;
                 }

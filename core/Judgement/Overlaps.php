@@ -25,7 +25,7 @@ final class Overlaps
         $spans = [];
         foreach ($inclusions as $n => $one) {
             $half = $one->solid->footprint()->halfX;
-            foreach ($one->places as [$x, $y]) {
+            foreach ($one->places() as [$x, $y]) {
                 $spans[] = [$x - $half, $x + $half, $n, [$x, $y, $layout->bottomOf($one)]];
             }
         }

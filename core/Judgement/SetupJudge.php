@@ -156,7 +156,7 @@ final readonly class SetupJudge implements Judge
         if ($bottom >= $to || $bottom + $inclusion->solid->height() <= $from) {
             return false;
         }
-        foreach ($inclusion->places as [$x, $y]) {
+        foreach ($inclusion->places() as [$x, $y]) {
             [$dx, $dy] = [$fitting->x - $x, $fitting->y - $y];
             $far = hypot($dx, $dy);
             [$px, $py] = $far > 0.0 ? $cut->support($dx, $dy) : [0.0, 0.0];

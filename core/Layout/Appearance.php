@@ -207,7 +207,7 @@ final class Appearance
         $on = [];
         foreach ($this->plan->inclusions as $i => $object) {
             $covers = Intervals::none();
-            foreach ($object->places as [$px, $py]) {
+            foreach ($object->places() as [$px, $py]) {
                 $cut = $object->solid->footprint()->along(-$px, $y - $py, 1.0, 0.0);
                 $covers = $covers->or($cut);
             }

@@ -45,7 +45,7 @@ final readonly class Cover
             $under = Intervals::none();
             foreach ($this->plan->inclusions as $one) {
                 $foot = $one->solid->footprint();
-                foreach ($one->places as [$px, $py]) {
+                foreach ($one->places() as [$px, $py]) {
                     $under = abs($y - $py) < Scatter::reach($foot)
                         ? $under->or(self::moved($foot->along(0.0, $y - $py, 1.0, 0.0), $px))
                         : $under;
@@ -81,7 +81,7 @@ final readonly class Cover
         $free = max($this->room->halfX, $this->room->halfY);
         foreach ($this->plan->inclusions as $one) {
             $reach = Scatter::reach($one->solid->footprint());
-            foreach ($one->places as [$px, $py]) {
+            foreach ($one->places() as [$px, $py]) {
                 $free = min($free, hypot($x - $px, $y - $py) - $reach);
             }
         }

@@ -33,7 +33,7 @@ final readonly class Finished
                 $at = $layout->bottomOf($one);
                 $absent = $one->displaced($pour->bottom, $pour->top, $at) - $one->drunk($pour->bottom, $pour->top, $at);
                 $missing = $density * $absent / $one->count();
-                foreach ($one->places as [$px, $py]) {
+                foreach ($one->places() as [$px, $py]) {
                     $x -= $missing * $px;
                     $y -= $missing * $py;
                 }
@@ -48,7 +48,7 @@ final readonly class Finished
         }
         foreach ($plan->inclusions as $one) {
             $each = $one->bulkDensity() * $one->envelope();
-            foreach ($one->places as [$px, $py]) {
+            foreach ($one->places() as [$px, $py]) {
                 $mass += $each;
                 $x += $each * $px;
                 $y += $each * $py;

@@ -153,7 +153,7 @@ final readonly class Layout
             foreach ($plan->inclusions as $inclusion) {
                 $at = $bottoms[$inclusion->id];
                 $taken = ($inclusion->displaced($bottom, $top, $at) - $inclusion->drunk($bottom, $top, $at)) / $inclusion->count();
-                foreach ($taken === 0.0 ? [] : $inclusion->places as [$x, $y]) {
+                foreach ($taken === 0.0 ? [] : $inclusion->places() as [$x, $y]) {
                     $solids[] = [$x, $y, $taken];
                 }
                 if ($at >= $bottom - Vessel::SAME && $at < $top - Vessel::SAME) {

@@ -6,6 +6,7 @@ namespace Pensilis\Material;
 
 use Pensilis\Colour\Shade;
 use Pensilis\Geometry\Solid;
+use Pensilis\Value\Copied;
 
 /**
  * An object to be cast in: its envelope, what it is made of, where it shall hang, how it is sealed and held.
@@ -14,14 +15,13 @@ use Pensilis\Geometry\Solid;
  */
 final readonly class Inclusion
 {
+    use Copied;
+
     /** Largest bubble that nobody minds: 0.8 mm across (memory). */
     public const BUBBLE_DIAMETER = 0.8e-3;
 
     /** Moisture by mass above which a piece hazes or rots, percent (common practice). */
     public const DAMP_PERCENT = 10.0;
-
-    /** @var non-empty-list<array{float, float}> x and y of each copy, the first at its own place */
-    public array $places;
 
     /**
      * @param list<array{float, float}> $copies places of further ones of the same
@@ -42,74 +42,52 @@ final readonly class Inclusion
         public int $coats = 0,
         public Hold $hold = Hold::Auto,
         public Sealer $sealer = Sealer::Resin,
-        array $copies = [],
+        private array $copies = [],
         public ?string $group = null,
         public bool $reads = false,
         public ?Shade $shade = null,
         public string $stuff = '',
-    ) {
-        $this->places = [[$x, $y], ...$copies];
+    ) {}
+
+    /** @return non-empty-list<array{float, float}> x and y of each copy, the first at its own place */
+    public function places(): array
+    {
+        return [[$this->x, $this->y], ...$this->copies];
     }
 
     /** @param list<array{float, float}> $copies places of further ones of the same */
     public function spread(array $copies): self
     {
-        return $this->changed($this->targetBottom, $copies);
+        return $this->but(copies: $copies);
     }
 
     /** The same at another place in plan, its copies where they are. */
     public function at(float $x, float $y): self
     {
-        return $this->changed($this->targetBottom, array_slice($this->places, 1), [$x, $y]);
+        return $this->but(x: $x, y: $y);
     }
 
     /** The same at another height. */
     public function targeting(float $bottom): self
     {
-        return $this->changed($bottom, array_slice($this->places, 1));
+        return $this->but(targetBottom: $bottom);
     }
 
     /** The same that may lie farther off its height. */
     public function tolerating(float $tolerance): self
     {
-        return $this->changed($this->targetBottom, array_slice($this->places, 1), tolerance: $tolerance);
+        return $this->but(tolerance: $tolerance);
     }
 
     /** The same held otherwise. */
     public function held(Hold $hold): self
     {
-        return $this->changed($this->targetBottom, array_slice($this->places, 1), hold: $hold);
-    }
-
-    /**
-     * @param list<array{float, float}> $copies
-     * @param array{float, float}|null  $place  its own where it is moved
-     */
-    private function changed(float $bottom, array $copies, ?array $place = null, ?Hold $hold = null, ?float $tolerance = null): self
-    {
-        return new self(
-            $this->id,
-            $this->solid,
-            $this->substance,
-            $place[0] ?? $this->x,
-            $place[1] ?? $this->y,
-            $bottom,
-            $tolerance ?? $this->tolerance,
-            $this->cover,
-            $this->coats,
-            $hold ?? $this->hold,
-            $this->sealer,
-            $copies,
-            $this->group,
-            $this->reads,
-            $this->shade,
-            $this->stuff,
-        );
+        return $this->but(hold: $hold);
     }
 
     public function count(): int
     {
-        return count($this->places);
+        return count($this->places());
     }
 
     /** "cone", or "12 × garnet". */

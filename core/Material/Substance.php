@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Material;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Value\Copied;
 
 /**
  * What an object is made of: a solid skeleton with pores.
@@ -14,6 +15,8 @@ use Pensilis\Exception\ImpossibleValue;
  */
 final readonly class Substance
 {
+    use Copied;
+
     private const DRYING = 14.0 * 24.0;
 
     /** Skeletons of things that people cast, g/cm³: lighter than any foam's, heavier than osmium (22.6, CRC Handbook). */
@@ -100,20 +103,7 @@ final readonly class Substance
         $skeleton = $kilograms / $envelope / (1.0 - $this->openPorosity - $this->closedPorosity);
         ImpossibleValue::unlessWithin('weighed-density', 1e-3 * $skeleton, self::LIGHTEST, self::HEAVIEST);
 
-        return new self(
-            $skeleton,
-            $this->openPorosity,
-            $this->closedPorosity,
-            $this->moisturePercent,
-            $this->greatestCelsius,
-            $this->bleeds,
-            $this->soaks,
-            $this->fades,
-            $this->drying,
-            $this->dryingHours,
-            $this->weighings,
-            $this->keeping,
-        );
+        return $this->but(skeletonDensity: $skeleton);
     }
 
     /** Hours until it is dry, where it is damp now: as it is told, else as its way of drying takes, else two weeks (common practice). */

@@ -11,6 +11,7 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Material\Sealer;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Room\Ambient;
+use Pensilis\Value\Copied;
 use Pensilis\Vessel\Vessel;
 
 /**
@@ -21,6 +22,8 @@ use Pensilis\Vessel\Vessel;
  */
 final readonly class Plan
 {
+    use Copied;
+
     /** Instead of an id: any. No file has such an id. */
     private const ANY = "\0any";
 
@@ -187,42 +190,6 @@ final readonly class Plan
             fn(GivenPour $pour): GivenPour => $pour->of($resins[$pour->resin->id] ?? $pour->resin),
             $this->pours,
         ));
-    }
-
-    /**
-     * @param list<Inclusion>|null                $inclusions
-     * @param list<GivenPour>|null                $pours
-     * @param non-empty-array<string, Resin>|null $resins
-     * @param list<PinnedPour>|null               $pins
-     */
-    private function but(
-        ?string $poured = null,
-        ?array $inclusions = null,
-        ?StudioSettings $studio = null,
-        ?Ambient $ambient = null,
-        ?array $pours = null,
-        ?array $resins = null,
-        ?array $pins = null,
-    ): self {
-        return new self(
-            $this->title,
-            $ambient ?? $this->ambient,
-            $this->vessel,
-            $resins ?? $this->resins,
-            $inclusions ?? $this->inclusions,
-            $pours ?? $this->pours,
-            $studio ?? $this->studio,
-            $this->deepest,
-            $this->setup,
-            $this->purpose,
-            $this->sealer,
-            $this->costs,
-            $this->colours,
-            $this->behind,
-            $pins ?? $this->pins,
-            $this->weights,
-            $poured ?? $this->poured,
-        );
     }
 
     /** The greatest depth that the sheet of what is poured, the artist and a blank without a dam all allow, m. */

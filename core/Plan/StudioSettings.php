@@ -7,6 +7,7 @@ namespace Pensilis\Plan;
 use Pensilis\Batching\Device;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
+use Pensilis\Value\Copied;
 
 /**
  * The bench: clock, hours, what A and B are measured with, what the cup keeps, the greatest heat allowed (°C), the share held back, the
@@ -15,6 +16,8 @@ use Pensilis\Scheduling\WorkingHours;
  */
 final readonly class StudioSettings
 {
+    use Copied;
+
     /** Every day whole, minutes. */
     private const EVERY_DAY = [[0, 0, 1440], [1, 0, 1440], [2, 0, 1440], [3, 0, 1440], [4, 0, 1440], [5, 0, 1440], [6, 0, 1440]];
 
@@ -37,7 +40,7 @@ final readonly class StudioSettings
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
     public function byDay(): self
     {
-        return $this->but(WorkingHours::byDay($this->clock->week()), $this->due, $this->greatestCelsius, true);
+        return $this->but(hours: WorkingHours::byDay($this->clock->week()), hoursAssumed: true);
     }
 
     /**
@@ -47,37 +50,18 @@ final readonly class StudioSettings
      */
     public function shared(?float $due, array $busy): self
     {
-        return $this->but($this->hours->without($busy), $due, $this->greatestCelsius, $this->hoursAssumed);
+        return $this->but(hours: $this->hours->without($busy), due: $due);
     }
 
     /** The same at any hour of the day and night. */
     public function atAnyHour(): self
     {
-        return $this->but(WorkingHours::weekly(self::EVERY_DAY, $this->clock->week()), $this->due, $this->greatestCelsius, false);
+        return $this->but(hours: WorkingHours::weekly(self::EVERY_DAY, $this->clock->week()), hoursAssumed: false);
     }
 
     /** The same with another greatest heat allowed, °C. */
     public function allowing(float $celsius): self
     {
-        return $this->but($this->hours, $this->due, $celsius, $this->hoursAssumed);
-    }
-
-    private function but(WorkingHours $hours, ?float $due, ?float $greatestCelsius, bool $hoursAssumed): self
-    {
-        return new self(
-            $this->clock,
-            $hours,
-            $this->device,
-            $this->lossGrams,
-            $greatestCelsius,
-            $this->hoursIgnored,
-            $this->held,
-            $this->leastMix,
-            $due,
-            $hoursAssumed,
-            $this->hands,
-            $this->levelPlaces,
-            $this->coverBoxes,
-        );
+        return $this->but(greatestCelsius: $celsius);
     }
 }

@@ -78,7 +78,7 @@ final readonly class CopySpreader
         $spacing = $spread->number('spacing_mm', self::SPACING) / 1e3;
         $radius = $spread->maybe('radius_mm');
         $scatter = new Scatter($this->room($inclusion), $inclusion->solid->footprint(), $spacing, (int) $spread->number('seed', 1.0));
-        $places = $scatter->fill($inclusion->places, $count, self::taken($inclusion, $others), $radius === null ? null : $radius / 1e3);
+        $places = $scatter->fill($inclusion->places(), $count, self::taken($inclusion, $others), $radius === null ? null : $radius / 1e3);
         if (count($places) < $count) {
             $this->problems->add(
                 Code::NoRoom,
@@ -113,7 +113,7 @@ final readonly class CopySpreader
         $taken = [];
         foreach ($others as $other) {
             if ($other->targetBottom < $inclusion->targetTop() && $inclusion->targetBottom < $other->targetTop()) {
-                foreach ($other->places as [$x, $y]) {
+                foreach ($other->places() as [$x, $y]) {
                     $taken[] = [$x, $y, Scatter::reach($other->solid->footprint())];
                 }
             }

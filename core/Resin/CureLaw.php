@@ -8,9 +8,9 @@ use function abs;
 use function exp;
 
 use Pensilis\Exception\ImpossibleValue;
-
 use Pensilis\Numerics\Brent;
 use Pensilis\Numerics\Quadrature;
+use Pensilis\Value\Copied;
 
 use function sqrt;
 use function usort;
@@ -29,6 +29,8 @@ use function usort;
  */
 final readonly class CureLaw
 {
+    use Copied;
+
     public const GAS_CONSTANT = 8.314462618;
 
     /** Rate of fresh mix for that of what has cured. */
@@ -65,18 +67,7 @@ final readonly class CureLaw
     /** The same so many times as fast throughout. */
     public function faster(float $times): self
     {
-        return $times === 1.0 ? $this : new self(
-            $times * $this->k1,
-            $this->e1,
-            $times * $this->k2,
-            $this->e2,
-            $this->reference,
-            $this->m,
-            $this->n,
-            $this->heat,
-            $this->gelConversion,
-            $this->glass,
-        );
+        return $times === 1.0 ? $this : $this->but(k1: $times * $this->k1, k2: $times * $this->k2);
     }
 
     /** The usual law with its rate at the sheet's temperature (K) still to be set: k2 = rate, in 1/s. */

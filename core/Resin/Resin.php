@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pensilis\Resin;
 
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Value\Copied;
 
 /**
  * A two-part resin as a practitioner knows it: ratio, densities, sheet, and what is known of its cure and heat.
@@ -13,6 +14,8 @@ use Pensilis\Exception\ImpossibleValue;
  */
 final readonly class Resin
 {
+    use Copied;
+
     /** J/(kg·K) and W/(m·K) unless known (memory). */
     private const HEAT_CAPACITY = 2100.0;
 
@@ -42,21 +45,7 @@ final readonly class Resin
     {
         ImpossibleValue::unlessPositive('pace', $times);
 
-        return new self(
-            $this->id,
-            $this->name,
-            $this->ratio,
-            $this->density,
-            $this->curedDensity,
-            $this->viscosity,
-            $this->viscosityKelvin,
-            $this->sheet,
-            $this->law,
-            $this->heatCapacity,
-            $this->conductivity,
-            $this->refraction,
-            $times * $this->pace,
-        );
+        return $this->but(pace: $times * $this->pace);
     }
 
     /** Mix that makes up for the shrinking of a volume of it, as a share of that volume: ρ_cured/ρ_mixed − 1, at least 0. */

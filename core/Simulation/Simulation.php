@@ -102,7 +102,7 @@ final readonly class Simulation
         // A place is taken to the mesh by its share of the way to the nearest wall.
         $shares = array_map(
             fn(array $place): float => $section->outwardness($place[0], $place[1]),
-            $inclusion->places,
+            $inclusion->places(),
         );
         [$nearest, $farthest] = [$radius * min($shares), $radius * max($shares)];
         $half = $radius * max($foot->halfX / $section->halfX, $foot->halfY / $section->halfY);

@@ -12,6 +12,7 @@ use Tests\Sources;
 function mayKnow(): array
 {
     return [
+        'Pensilis\Value'           => [],
         'Pensilis\Fact'            => [],
         'Pensilis\Exception'       => ['Fact'],
         'Pensilis\Quantity'        => ['Fact', 'Exception'],
@@ -20,14 +21,14 @@ function mayKnow(): array
         'Pensilis\Geometry'        => ['Exception', 'Numerics'],
         'Pensilis\Geometry\Region' => ['Exception', 'Numerics', 'Geometry'],
         'Pensilis\Vessel'          => ['Exception', 'Numerics', 'Geometry', 'Material'],
-        'Pensilis\Colour'          => ['Exception', 'Numerics'],
-        'Pensilis\Material'        => ['Exception', 'Geometry', 'Colour'],
-        'Pensilis\Resin'           => ['Exception', 'Quantity', 'Numerics'],
+        'Pensilis\Colour'          => ['Value', 'Exception', 'Numerics'],
+        'Pensilis\Material'        => ['Value', 'Exception', 'Geometry', 'Colour'],
+        'Pensilis\Resin'           => ['Value', 'Exception', 'Quantity', 'Numerics'],
         'Pensilis\Settling'        => ['Numerics', 'Geometry', 'Material', 'Resin'],
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
         'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
-        'Pensilis\Thermal\Grid'    => ['Exception', 'Numerics', 'Geometry', 'Material', 'Vessel'],
+        'Pensilis\Thermal\Grid'    => ['Value', 'Exception', 'Numerics', 'Geometry', 'Material', 'Vessel'],
         'Pensilis\Thermal\Room'    => ['Quantity', 'Numerics', 'Resin'],
         'Pensilis\Thermal\Run'     => ['Exception', 'Numerics', 'Material', 'Vessel', 'Resin', 'Thermal\Grid', 'Thermal\Room'],
         'Pensilis\Thermal'         => [
@@ -37,7 +38,7 @@ function mayKnow(): array
             'Quantity', 'Numerics', 'Vessel', 'Resin', 'Batching', 'Thermal\Grid', 'Thermal\Room', 'Thermal\Run', 'Thermal',
         ],
         'Pensilis\Plan' => [
-            'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Scheduling',
+            'Value', 'Fact', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin', 'Layering', 'Batching', 'Scheduling',
             'Thermal\Room',
         ],
         'Pensilis\Record' => [
@@ -63,7 +64,7 @@ function mayKnow(): array
             'Scheduling', 'Thermal\Run', 'Plan', 'Layout', 'Bench', 'Simulation',
         ],
         'Pensilis\Answer' => [
-            'Fact', 'Exception', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal\Room',
+            'Value', 'Fact', 'Exception', 'Quantity', 'Finding', 'Vessel', 'Material', 'Batching', 'Bench', 'Scheduling', 'Thermal\Room',
             'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Record', 'Layout', 'Simulation', 'Judgement',
         ],
         // The core is open to all of the application.

@@ -211,7 +211,7 @@ final class AnswerWriter
                 'id'                  => $inclusion->id,
                 'bottom_mm'           => 1e3 * $simulation->layout->bottomOf($inclusion),
                 'hold'                => $inclusion->hold->value,
-                'places_mm'           => array_map(fn(array $place): array => [1e3 * $place[0], 1e3 * $place[1]], $inclusion->places),
+                'places_mm'           => array_map(fn(array $place): array => [1e3 * $place[0], 1e3 * $place[1]], $inclusion->places()),
                 'bulk_density_g_cm3'  => $inclusion->bulkDensity() / 1e3,
                 'releasable_air_ml'   => 1e6 * $inclusion->releasableAir(),
                 'must_seal'           => $inclusion->mustSeal(),

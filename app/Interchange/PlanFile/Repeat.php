@@ -106,7 +106,7 @@ final readonly class Repeat
     {
         $one = $plan->inclusions[$i];
         $half = Scatter::reach($one->solid->footprint());
-        [$x, $y] = $one->places[0];
+        [$x, $y] = $one->places()[0];
         $free = $plan->vessel->shape->sectionAt($plan->vessel->fill)->along($x, $y, 1.0, 0.0);
         foreach (self::others($plan, $i) as [$otherX, $otherY, $reach]) {
             if (abs($otherY - $y) < $half + $reach) {
@@ -127,7 +127,7 @@ final readonly class Repeat
     {
         $others = [];
         foreach (array_diff_key($plan->inclusions, [$i => null]) as $other) {
-            foreach ($other->places as [$x, $y]) {
+            foreach ($other->places() as [$x, $y]) {
                 $others[] = [$x, $y, Scatter::reach($other->solid->footprint())];
             }
         }

@@ -56,7 +56,7 @@ final readonly class FaceDrawing
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $object) {
-            foreach ($object->places as [$x, $y]) {
+            foreach ($object->places() as [$x, $y]) {
                 $drawn[] = [
                     'points' => $this->points($object->solid->footprint(), $x, $y), 'name' => $object->name(),
                     'shows'  => $this->appearance->showsOf($object),
@@ -121,7 +121,7 @@ final readonly class FaceDrawing
         $turns = [];
         foreach ($this->plan->inclusions as $object) {
             [$top, $bottom] = [$object->solid->footprint()->support(0.0, 1.0)[1], $object->solid->footprint()->support(0.0, -1.0)[1]];
-            foreach ($object->places as [, $y]) {
+            foreach ($object->places() as [, $y]) {
                 array_push($turns, $y + $top, $y + $bottom);
             }
         }

@@ -137,7 +137,7 @@ final readonly class PlanDrawing
         $drawn = [];
         foreach ($this->plan->inclusions as $i => $inclusion) {
             $foot = $inclusion->solid->footprint();
-            foreach ($inclusion->places as $n => [$x, $y]) {
+            foreach ($inclusion->places() as $n => [$x, $y]) {
                 $drawn[] = new DrawnObject(
                     $i,
                     $n === 0 ? $inclusion->name() : '',

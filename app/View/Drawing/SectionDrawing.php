@@ -246,7 +246,7 @@ final readonly class SectionDrawing
             $bottom = $this->layout?->bottomOf($inclusion) ?? $inclusion->targetBottom;
             [$left, $right] = $this->span($inclusion->solid->footprint());
             $outline = $this->silhouette($inclusion->solid);
-            foreach ($inclusion->places as $n => [$x, $y]) {
+            foreach ($inclusion->places() as $n => [$x, $y]) {
                 $across = $this->gaze->across($x, $y);
                 $middle = $this->y($bottom + 0.5 * $inclusion->solid->height());
                 $drawn[] = new DrawnObject(

@@ -144,7 +144,7 @@ final readonly class Silhouette
         foreach (array_slice($this->inclusions, 0, self::MOST) as $i => $one) {
             $foot = $one->solid->footprint();
             $half = $this->fromAbove ? $foot->halfY : 0.5 * $one->solid->height();
-            foreach (array_slice($one->places, 0, self::MOST) as [$x, $y]) {
+            foreach (array_slice($one->places(), 0, self::MOST) as [$x, $y]) {
                 $drawn[] = new DrawnObject(
                     $i,
                     '',

@@ -115,7 +115,7 @@ final readonly class TemplateDrawing
     {
         $drawn = [];
         foreach ($this->plan->inclusions as $one) {
-            foreach ($one->places as [$x, $y]) {
+            foreach ($one->places() as [$x, $y]) {
                 $drawn[] = [
                     'points' => $this->points($one->solid->footprint(), $x, $y), 'x' => $this->x($x), 'y' => round(-1e3 * $y, 3),
                 ];
@@ -178,7 +178,7 @@ final readonly class TemplateDrawing
         [$things, $lines] = [[], self::cross(0.0, 0.0, self::MIDDLE)];
         foreach ($this->plan->inclusions as $i => $one) {
             $foot = $one->solid->footprint();
-            foreach ($one->places as $n => [$x, $y]) {
+            foreach ($one->places() as $n => [$x, $y]) {
                 $things[] = ['x' => $this->x($x), 'y' => -1e3 * $y, 'halfX' => 1e3 * $foot->halfX, 'halfY' => 1e3 * $foot->halfY,
                     'name'       => $n === 0 ? $this->objectSays($i) : ''];
                 array_push($lines, ...self::cross($this->x($x), -1e3 * $y, self::MARK));

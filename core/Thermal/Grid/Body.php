@@ -28,7 +28,7 @@ final readonly class Body
 
         return new self(
             fn(float $from, float $to): float => $solid->volumeBelow($to - $bottom) - $solid->volumeBelow($from - $bottom),
-            array_map(fn(array $place): float => $section->outwardness($place[0], $place[1]), $inclusion->places),
+            array_map(fn(array $place): float => $section->outwardness($place[0], $place[1]), $inclusion->places()),
             $inclusion->substance->stuff(),
         );
     }

@@ -6,12 +6,12 @@ namespace Pensilis\Thermal\Grid;
 
 use function array_keys;
 use function array_map;
-
 use function max;
 use function min;
 
 use Pensilis\Material\Stuff;
 use Pensilis\Numerics\Linear;
+use Pensilis\Value\Copied;
 
 /**
  * One layer of cells: of each, what lies inside the vessel and what around it, and the faces to its neighbours and to the air.
@@ -21,6 +21,8 @@ use Pensilis\Numerics\Linear;
  */
 final readonly class Row
 {
+    use Copied;
+
     /** Slices by which a row is cut. */
     private const SLICES = 16;
 
@@ -146,38 +148,21 @@ final readonly class Row
     /** The same with what objects take of it. */
     public function around(?Taken $taken): self
     {
-        return new self(
-            $this->height,
-            $this->inner,
-            $this->outer,
-            $this->pour,
-            $this->inside,
-            $this->around,
-            $this->foot,
-            $this->head,
-            $this->slope,
-            $this->sides,
-            $this->isCut,
-            $taken,
-        );
+        return $this->but(taken: $taken);
     }
 
     /** The same and the row above it as one. */
     public function with(self $upper): self
     {
-        return new self(
-            $this->height + $upper->height,
-            $this->inner->beside($upper->inner, $upper->height / ($this->height + $upper->height)),
-            $this->outer,
-            $this->pour,
-            Linear::plus($this->inside, $upper->inside),
-            Linear::plus($this->around, $upper->around),
-            $this->foot,
-            $upper->head,
-            Linear::plus($this->slope, $upper->slope),
-            array_map(fn(Side $side, Side $above): Side => $side->with($above), $this->sides, $upper->sides),
-            $this->isCut,
-            $this->taken?->with($upper->taken) ?? $upper->taken,
+        return $this->but(
+            height: $this->height + $upper->height,
+            inner: $this->inner->beside($upper->inner, $upper->height / ($this->height + $upper->height)),
+            inside: Linear::plus($this->inside, $upper->inside),
+            around: Linear::plus($this->around, $upper->around),
+            head: $upper->head,
+            slope: Linear::plus($this->slope, $upper->slope),
+            sides: array_map(fn(Side $side, Side $above): Side => $side->with($above), $this->sides, $upper->sides),
+            taken: $this->taken?->with($upper->taken) ?? $upper->taken,
         );
     }
 

@@ -68,9 +68,9 @@ it('makes copies part of the plan: what they displace, where they lie', function
         '/inclusions/0/spread' => ['seed' => 4, 'spacing_mm' => 3],
     ];
     [$one, $five] = [Plans::read(['/inclusions/0/size_mm' => [10, 10, 8]])->inclusions[0], Plans::read($copies)->inclusions[0]];
-    expect($five->places)->toHaveCount(5)
+    expect($five->places())->toHaveCount(5)
         ->and($five->displaced(0.0, 0.018))->toEqualWithDelta(5.0 * $one->displaced(0.0, 0.018), 1e-15)
         ->and($five->envelope())->toBe($one->envelope())
         ->and($five->name())->toBe('5 × cone')
-        ->and(Plans::read(['/inclusions/0/spread' => ['seed' => 5]] + $copies)->inclusions[0]->places)->not->toBe($five->places);
+        ->and(Plans::read(['/inclusions/0/spread' => ['seed' => 5]] + $copies)->inclusions[0]->places())->not->toBe($five->places());
 });

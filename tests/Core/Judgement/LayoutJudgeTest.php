@@ -127,7 +127,7 @@ it('tells of each object the first that it lies in, as looking at every pair doe
     $expected = [];
     foreach ($plan->inclusions as $j => $other) {
         foreach (array_slice($plan->inclusions, 0, $j) as $i => $one) {
-            $place = fn(Inclusion $it): array => [...$it->places[0], $layout->bottomOf($it)];
+            $place = fn(Inclusion $it): array => [...$it->places()[0], $layout->bottomOf($it)];
             if (Contact::overlap($one->solid, $place($one), $other->solid, $place($other))) {
                 $expected[$j] = $i;
                 break;
