@@ -96,7 +96,7 @@ final class Studio extends Model
     {
         $colours = [];
         foreach ($this->supplies()->where('kind', SupplyKind::Colour)->orderBy('name')->limit(self::SHOWN)->get() as $supply) {
-            $colours["shelf-{$supply->id}"] = $supply->asColour();
+            $colours["shelf-{$supply->id}"] = $supply->inPlan()->colour();
         }
 
         $named = array_column($colours, 'name');
@@ -112,7 +112,7 @@ final class Studio extends Model
     {
         $resins = PlainResins::ALL;
         foreach ($this->supplies()->where('kind', SupplyKind::Resin)->orderBy('name')->limit(self::SHOWN)->get() as $supply) {
-            $resins["shelf-{$supply->id}"] = $supply->asResin();
+            $resins["shelf-{$supply->id}"] = $supply->inPlan()->resin();
         }
 
         return $resins;

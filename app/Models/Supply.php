@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Interchange\PlanFile\Measuring;
-use App\Interchange\PlanFile\Palette;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
-use Pensilis\PlanFile\Document;
 
 /**
  * Something on the shelf: what a plan file says of it, its pack and price, what is left of it. Grams, millilitres or pieces.
@@ -124,85 +120,14 @@ final class Supply extends Model
         });
     }
 
-    /**
-     * The document of a piece that takes this: a resin for its first one, whose id stays; a colour beside those it has; a device in
-     * place of the one before.
-     *
-     * @param array<string, mixed> $document
-     *
-     * @return array<string, mixed>
-     */
-    public function putInto(array $document): array
+    public function inPlan(): SupplyInPlan
     {
-        $said = $this->document;
-        $price = $this->unitPrice();
-        switch ($this->kind) {
-            case SupplyKind::Resin:
-                return Document::with($document, '/resins/0', ['id' => Document::value($document, '/resins/0/id')] + $this->asResin());
-            case SupplyKind::Colour:
-                return Palette::with($document, $this->asColour());
-            case SupplyKind::Sealer:
-                return Document::with($document, '/sealing/school', $said['school'] ?? 'resin');
-            case SupplyKind::Device:
-                foreach (Measuring::KEYS as $key) {
-                    $document = isset($said[$key])
-                        ? Document::with($document, "/studio/{$key}", $said[$key])
-                        : Document::without($document, "/studio/{$key}");
-                }
-
-                return $document;
-            case SupplyKind::Consumable:
-                return $price === null ? $document
-                    : Document::with($document, '/studio/consumables_price', round($price * ($this->per_pour ?? 1.0), 4));
-            case SupplyKind::Thing:
-                return $document;
-        }
+        return new SupplyInPlan($this);
     }
 
-    /** @return array<string, mixed> one of the `resins` of a plan file */
-    public function asResin(): array
+    public function fitted(): SupplyFit
     {
-        $price = $this->unitPrice();
-
-        return ['name' => $this->name] + ($price === null ? [] : ['price_per_kg' => round(1e3 * $price, 4)]) + $this->document;
-    }
-
-    /**
-     * Takes a law that was fitted; what the sheet says is kept to go back to.
-     *
-     * @param array<string, float|string|bool> $kinetics of a plan file
-     */
-    public function takeFit(array $kinetics): void
-    {
-        DB::transaction(fn(): bool => $this->refresh()->update([
-            'fit'      => $this->fit ?? ['before' => $this->document['kinetics'] ?? null],
-            'document' => ['kinetics' => $kinetics] + $this->document,
-        ]));
-    }
-
-    public function leaveFit(): void
-    {
-        DB::transaction(fn(): bool => $this->refresh()->fit === null || $this->update([
-            'fit' => null, 'document' => array_diff_key($this->document, ['kinetics' => 1]) + $this->kineticsOfSheet(),
-        ]));
-    }
-
-    /** @return array<string, mixed> kinetics as the sheet has them, where it has any */
-    public function kineticsOfSheet(): array
-    {
-        $kinetics = $this->fit === null ? $this->document['kinetics'] ?? null : $this->fit['before'];
-
-        return $kinetics === null ? [] : ['kinetics' => $kinetics];
-    }
-
-    /** @return array<string, mixed> one of the `colours` of a plan file */
-    public function asColour(): array
-    {
-        $price = $this->unitPrice();
-
-        return [
-            'id' => mb_strtolower($this->name), 'name' => $this->name,
-        ] + ($price === null ? [] : ['price_per_g' => round($price, 6)]) + $this->document;
+        return new SupplyFit($this);
     }
 
     /** @return array<string, string> */

@@ -199,12 +199,12 @@ it('mixes clear for coats that are divided or differently coloured, and splits i
 
 it('darkens one cup from clear', function (): void {
     // Left and right at 0.1 drops, the middle at 0.05 of another colour: no one cup. With one colour, what stays clear goes first.
-    expect((new PieceView($this->piece, UnitSystem::Metric, null))->coat(2)->darkening())->toBe([]);
+    expect((new PieceView($this->piece, UnitSystem::Metric, null))->pours()->coat(2)->darkening())->toBe([]);
     $ladder = Plans::changed([
         '/pours/2/zones/0/mix' => [], '/pours/2/zones/1/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.1]],
         '/pours/2/zones/2/mix' => [['colour' => 'blue', 'drops_per_10_ml' => 0.2]],
     ], Plans::coloured());
-    $steps = (new PieceView($this->pieceOf($this->user, $ladder), UnitSystem::Metric, null))->coat(2)->darkening();
+    $steps = (new PieceView($this->pieceOf($this->user, $ladder), UnitSystem::Metric, null))->pours()->coat(2)->darkening();
     expect($steps)->toHaveCount(3)->and($steps[0])->toContain('as it is')->and($steps[1])->toContain('that is left stir');
 });
 
@@ -360,9 +360,9 @@ it('tells a dose in the measure of the hand that was weighed', function (): void
         '/pours/2/mix'    => [['colour' => 'white', 'pct' => 5]],
     ], Plans::coloured());
     $view = new PieceView($this->pieceOf($this->user, $hand), UnitSystem::Metric, null);
-    $grams = 0.05 * $view->coat(2)->gramsOf($view->pour(2)->portions->all[0]);
+    $grams = 0.05 * $view->pours()->coat(2)->gramsOf($view->pour(2)->portions->all[0]);
     $half = round($grams) / 2;
-    expect($half)->toBeGreaterThan(1.0)->and($view->coat(2)->cupLines()[0]->doses[0])->toContain("about {$half} × spoon");
+    expect($half)->toBeGreaterThan(1.0)->and($view->pours()->coat(2)->cupLines()[0]->doses[0])->toContain("about {$half} × spoon");
 });
 
 it('warns of the solvent that tints bring, and tells how much of them is colour', function (): void {
@@ -386,7 +386,7 @@ it('tells how far grains sink before the mix gels', function (): void {
 
 it('shows the shade where two neighbours meet', function (): void {
     $view = new PieceView($this->pieceOf($this->user, Plans::coloured()), UnitSystem::Metric, null);
-    $meetings = $view->coat(2)->meetings();
+    $meetings = $view->pours()->coat(2)->meetings();
     // Left and middle, middle and right: blue and green as one, the same on both sides.
     expect(array_column($meetings, 0))->toBe(['where left and middle meet', 'where middle and right meet'])
         ->and($meetings[0][1])->toBe($meetings[1][1]);

@@ -60,7 +60,7 @@ it('reckons new pieces with them until it goes back to the sheet', function (): 
     $ofSheet = Calibration::of(OwnGels::sheet($kept))->law;
     expect($kept->document['kinetics']['k2_per_s'] / $ofSheet->k2)->toBeGreaterThan(2.0 / 3.0)->toBeLessThan(0.73);
     // With it the sheet's slab gels when it was seen to: 3 mm on silicone and a board, in a room of 25 °C.
-    $law = PlanFile::plan(Starters::of('Coat', $kept->asResin(), '2026-03-02T08:00'))->resin()->law;
+    $law = PlanFile::plan(Starters::of('Coat', $kept->inPlan()->resin(), '2026-03-02T08:00'))->resin()->law;
     $run = Stack::run(RadialMesh::slab(), Sheet::siliconeMold(), Sheet::board(), ConstantAmbient::of(Temperature::celsius(25.0)));
     $run->pour(new CalibratedResin(OwnGels::sheet($kept), $law, INF, false), 0.003, 0.0, 16);
     $run->settle(20.0 * 3600.0);

@@ -287,7 +287,7 @@ it('keeps a resin by A and B, bought in litres or kilograms, with its price', fu
     // By hand: 5 l of A are 5.5 kg, at 0.01 a gram; B is 0.02. By weight they go 2.2 to 1.0, so 3.2 g of mix cost 0.022 + 0.02.
     expect([$supply->pack_a, $supply->stock_a, $supply->pack_b, $supply->stock_b])->toBe([5500.0, 4400.0, 2000.0, 1500.0])
         ->and($supply->unitPrice())->toEqualWithDelta(0.042 / 3.2, 1e-9)
-        ->and($supply->asResin()['price_per_kg'])->toEqualWithDelta(13.125, 1e-9)
+        ->and($supply->inPlan()->resin()['price_per_kg'])->toEqualWithDelta(13.125, 1e-9)
         // A is enough for 4400 / 2.2 · 3.2 = 6400 g, B for 1500 · 3.2 = 4800 g, with 3300 g of A.
         ->and($supply->stock)->toEqualWithDelta(4800.0, 1e-6)
         ->and(SupplyView::parts($supply))->toBe('A 4,400 g, B 1,500 g; A is over by 1,100 g');

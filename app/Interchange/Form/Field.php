@@ -219,4 +219,14 @@ final readonly class Field
 
         return is_string($words) ? $words : '';
     }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return non-empty-list<int> numbers of a list, and one for what may be added
+     */
+    public static function andOneMore(array $document, string $pointer): array
+    {
+        return range(0, count(Document::list($document, $pointer)));
+    }
 }

@@ -77,10 +77,10 @@ final class StudioDefaults
 
         return [
             'room' => [
-                ...$fields->room(false), ...$fields->schools(), ...$fields->layering(),
+                ...$fields->studio()->room(false), ...$fields->schools(), ...$fields->layering(),
             ],
-            'hours'     => array_values(array_filter($fields->hours(), fn(Field $one): bool => !$one->isMoment())),
-            'measuring' => $fields->measuring(),
+            'hours'     => array_values(array_filter($fields->studio()->hours(), fn(Field $one): bool => !$one->isMoment())),
+            'measuring' => $fields->studio()->measuring(),
         ];
     }
 

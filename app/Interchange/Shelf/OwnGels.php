@@ -31,7 +31,7 @@ final class OwnGels
 
     public static function sheet(Supply $supply): Resin
     {
-        $document = array_diff_key($supply->asResin(), ['kinetics' => 1]) + $supply->kineticsOfSheet();
+        $document = array_diff_key($supply->inPlan()->resin(), ['kinetics' => 1]) + $supply->fitted()->ofSheet();
 
         return PlanFile::plan(Starters::of($supply->name, $document, now()->format('Y-m-d\TH:i')))->resin();
     }

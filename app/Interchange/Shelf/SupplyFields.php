@@ -28,11 +28,11 @@ final readonly class SupplyFields
     {
         $fields = new PlanFields(SupplySheet::example($document, $kind));
         $all = match ($kind) {
-            SupplyKind::Resin  => $fields->resin(0),
+            SupplyKind::Resin  => $fields->resins()->of(0),
             SupplyKind::Colour => $fields->coats()->colour(0),
             SupplyKind::Sealer => array_filter($fields->purpose(), fn(Field $field): bool => $field->pointer === '/sealing/school'),
             SupplyKind::Device => array_filter(
-                $fields->studio(),
+                $fields->studio()->bench(),
                 fn(Field $field): bool => in_array(basename($field->pointer), Measuring::KEYS, true),
             ),
             SupplyKind::Consumable, SupplyKind::Thing => [],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
-use App\Interchange\Form\CoatPart;
 use App\Models\Piece;
 use App\View\Drawing\ActRail;
 use App\View\Drawing\Gaze;
@@ -24,9 +23,7 @@ use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Question as Asked;
 use Pensilis\Judgement\Judges;
-use Pensilis\Layout\Cover;
 use Pensilis\Layout\Draft;
-use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\GivenPour;
@@ -186,53 +183,20 @@ final readonly class PieceView
         return $this->layout->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}.");
     }
 
-    /** How much of the plan objects cover, and the largest spot without any; nothing where there are none. */
-    public function coverLine(): string
-    {
-        $cover = new Cover($this->plan);
-
-        return $this->plan->inclusions === [] ? '' : Words::say('piece.objects.cover', [
-            'share' => $this->figures->percent($cover->share()), 'across' => $this->figures->length(round($cover->bare(), 3)),
-        ]);
-    }
-
     /** @return list<Fact> all that lies ready before the first pour, once pours are known */
     public function kit(): array
     {
         return $this->layout === null ? [] : Kit::of($this->plan, $this->layout);
     }
 
-    /** Whether a pour stays where it is while the others are found. */
-    public function isPinned(int $k): bool
+    public function pours(): PourLines
     {
-        return $this->plan->pinAt($this->pour($k)->bottom, $this->pour($k)->top) !== null;
+        return new PourLines($this);
     }
 
-    /** Whether some of its own pours are coloured or decorated, and none goes onto wet resin: those may stay while others are found. */
-    public function mayPinColoured(): bool
+    public function vessel(): VesselLines
     {
-        return $this->isGiven() && $this->isColoured()
-            && array_filter($this->plan->pours, fn(GivenPour $one): bool => $one->isOnWet) === [];
-    }
-
-    /** The resin of a pour, where the piece has several; else nothing. */
-    public function resinOf(int $k): string
-    {
-        return count($this->plan->resins) > 1 ? $this->pour($k)->resin->name : '';
-    }
-
-    /** How a pour is coloured. */
-    public function coat(int $k): CoatView
-    {
-        return new CoatView($this->plan, $this->pour($k), $k, count($this->layout->pours ?? []), $this->figures);
-    }
-
-    /** What a fitting is called: after its kind, by its number among all. */
-    public function fittingName(int $i): string
-    {
-        $kind = Words::say("fields.choices.fitting.{$this->plan->purpose->fittings[$i]->kind}");
-
-        return ucfirst(Words::say('template.fitting', ['kind' => $kind, 'number' => $i + 1]));
+        return new VesselLines($this->plan, $this->figures);
     }
 
     /** What is to be done when. */
@@ -241,95 +205,20 @@ final readonly class PieceView
         return new ClockView($this->answer, $this->figures, $this->words);
     }
 
-    /** What a level pair takes to hang by; nothing for a fitting by itself. */
-    public function chainLine(int $i): string
-    {
-        $partner = $this->plan->purpose->partnerOf($i);
-        if ($partner === null) {
-            return '';
-        }
-        $apart = abs($this->plan->purpose->fittings[$i]->x - $this->plan->purpose->fittings[$partner]->x);
-        [$chain, $drop] = FittingPlaces::chain($apart);
-
-        return Words::say('piece.fittings.chain', array_map($this->figures->length(...), [
-            'apart' => $apart, 'chain' => round($chain, 3), 'drop' => round($drop, 3),
-        ]));
-    }
-
-    /** What a region of a given pour is called. */
-    public function regionName(int $k, int $z): string
-    {
-        return $this->words->inside($this->plan->pours[$k]->coat->nameOf($z));
-    }
-
-    /** What a region takes, in a line: its share, its mix, its colours; nothing where there are no layers. */
-    public function regionLine(int $k, int $z): string
-    {
-        foreach ($this->layout->pours[$k]->portions->all ?? [] as $portion) {
-            if ($portion->index === $z) {
-                return Words::say('piece.regions.says', [
-                    'share'  => $this->figures->percent($portion->share, 1),
-                    'mass'   => $this->figures->mass($this->coat($k)->gramsOf($portion)),
-                    'colour' => RecipeWords::of($portion->recipe),
-                ]);
-            }
-        }
-
-        return '';
-    }
-
     /** @return array<string, string> what panels say of vessel, objects and regions, by where it stands: hundreds, few of them new */
     public function lines(): array
     {
-        $lines = ['cover' => $this->coverLine(), 'vessel-line' => $this->vesselLine()];
+        $lines = ['cover' => $this->vessel()->cover(), 'vessel-line' => $this->vessel()->holds()];
         foreach ($this->plan->inclusions as $i => $inclusion) {
             $lines["figures-{$i}"] = $this->objects()->figures($inclusion);
         }
         foreach ($this->isGiven() ? $this->plan->pours : [] as $k => $pour) {
             foreach (array_keys($pour->coat->zones) as $z) {
-                $lines["region-says-{$k}-{$z}"] = $lines["region-figures-{$k}-{$z}"] = $this->regionLine($k, $z);
+                $lines["region-says-{$k}-{$z}"] = $lines["region-figures-{$k}-{$z}"] = $this->pours()->regionSays($k, $z);
             }
         }
 
         return $lines;
-    }
-
-    /** @return array<string, string> what is coloured by itself in the given pours, by its name on the page */
-    public function coatParts(): array
-    {
-        $parts = [];
-        foreach ($this->plan->pours as $k => $pour) {
-            $parts[(new CoatPart($k))->name()] = Words::say('piece.Pour', ['number' => $k + 1]);
-            foreach (array_keys($pour->coat->zones) as $z) {
-                $words = ['number' => $k + 1, 'region' => $this->regionName($k, $z)];
-                $parts[(new CoatPart($k, $z))->name()] = Words::say('piece.regions.of', $words);
-            }
-        }
-
-        return $parts;
-    }
-
-    /**
-     * What a coat may be coloured with at one press: the colours of the piece, then those of shelf and palette.
-     *
-     * @param array<string, array<string, mixed>> $palette
-     *
-     * @return array<array-key, array{name: string, shade: string}>
-     */
-    public function swatches(array $palette): array
-    {
-        $swatches = [];
-        foreach ($this->plan->colours as $colour) {
-            $swatches[$colour->id] = ['name' => $colour->name, 'shade' => $colour->shade->toHex()];
-        }
-        $known = array_column($swatches, 'name');
-        foreach ($palette as $key => $colour) {
-            if (is_string($colour['name'] ?? null) && is_string($colour['shade'] ?? null) && !in_array($colour['name'], $known, true)) {
-                $swatches += [$key => ['name' => $colour['name'], 'shade' => $colour['shade']]];
-            }
-        }
-
-        return $swatches;
     }
 
     /** What hands do for one pour, minute by minute. */
@@ -349,19 +238,4 @@ final readonly class PieceView
         return PrepList::of($this->plan->setup, $this->plan->purpose->finish);
     }
 
-    /** Area, perimeter and what it holds, in a line. */
-    public function vesselLine(): string
-    {
-        $vessel = $this->plan->vessel;
-        $rim = $vessel->shape->sectionAt($vessel->fill);
-        $holds = $vessel->volumeBetween(0.0, $vessel->fill);
-        $line = Words::say('piece.vessel.line', [
-            'area'  => $this->figures->area($rim->area()), 'around' => $this->figures->length($rim->perimeter()),
-            'holds' => $this->figures->volume(1e6 * $holds), 'half' => $this->figures->length($vessel->depthFor(0.5 * $holds)),
-        ]);
-
-        return !$this->plan->setup->making->isKept() ? $line : $line . ' ' . Words::say('piece.vessel.film', [
-            'more' => $this->figures->length(1e-3), 'volume' => $this->figures->volume(1e6 * 1e-3 * $rim->area()),
-        ]);
-    }
 }

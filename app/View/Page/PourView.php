@@ -40,7 +40,7 @@ final readonly class PourView
 
     public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, private CalibratedResin $resin)
     {
-        $this->coat = $piece->coat($index);
+        $this->coat = $piece->pours()->coat($index);
         $this->findings = (new BatchJudge($pour->batch, $index))->findings();
         $this->cups = Cups::of($piece->plan, $pour, $resin, $this->startHour());
     }

@@ -121,7 +121,7 @@ final readonly class SheetView
 
         return new SheetPour(
             $k + 1,
-            $this->view->resinOf($k),
+            $this->view->pours()->resinOf($k),
             $figures->moment($heat->startHour),
             $figures->weighed($pour->batch->device, $a),
             $figures->weighed($pour->batch->device, $b),
@@ -261,7 +261,7 @@ final readonly class SheetView
     /** @return list<string> */
     private function cups(int $k): array
     {
-        $coat = $this->view->coat($k);
+        $coat = $this->view->pours()->coat($k);
         $lines = array_map(fn(CupLine $cup): string => Words::say($cup->from === '' ? 'sheet.cup' : 'sheet.cup-from', [
             'cup'   => $cup->name, 'amount' => $cup->amount, 'from' => $cup->from,
             'doses' => $cup->doses === [] ? Words::say('sheet.clear') : implode('; ', $cup->doses),

@@ -4,7 +4,7 @@
             <x-panel of="pour-{{ $k }}" :title="__('piece.Pour', ['number' => $k + 1])" up="pours">
                 @include('pieces.pour-figures', ['oob' => false])
                 @php($pour = $view->layout->pours[$k])
-                @if($view->isPinned($k))
+                @if($view->pours()->isPinned($k))
                     <p class="quiet">
                         {{ __('piece.pours.pinned', ['from' => $view->figures->length($pour->bottom),
                             'to' => $view->figures->length($pour->top)]) }}

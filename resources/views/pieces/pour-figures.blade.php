@@ -2,7 +2,7 @@
 @php([$a, $b] = $pour->batch->readings())
 <div id="pour-figures-{{ $k }}" class="figures" @if($oob ?? false) hx-swap-oob="true" @endif>
     <dl>
-        @foreach(($view->resinOf($k) === '' ? [] : ['resin' => $view->resinOf($k)]) + [
+        @foreach(($view->pours()->resinOf($k) === '' ? [] : ['resin' => $view->pours()->resinOf($k)]) + [
             'from'   => $figures->length($pour->bottom), 'depth' => $figures->length($pour->depth()),
             'a'      => $figures->reading($pour->batch->device, $a), 'b' => $figures->reading($pour->batch->device, $b),
             'volume' => $figures->volume(1e6 * $pour->volume),

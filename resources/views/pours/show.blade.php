@@ -3,7 +3,7 @@
     <h1>
         {{ __('piece.Pour', ['number' => $view->index + 1]) }} <span class="quiet">{{ __('pour.of') }} <a
             href="{{ route('pieces.show', $piece, false) }}">{{ $piece->title }}</a></span>
-        @if($view->piece->resinOf($view->index) !== '')<strong>{{ $view->piece->resinOf($view->index) }}</strong>@endif
+        @if($view->piece->pours()->resinOf($view->index) !== '')<strong>{{ $view->piece->pours()->resinOf($view->index) }}</strong>@endif
 
     </h1>
     <x-errors/>

@@ -117,7 +117,7 @@ it('says from where each region is poured', function (): void {
         ),
     );
     $view = new PieceView($piece, UnitSystem::Metric, null);
-    $cups = $view->coat(2)->cupLines();
+    $cups = $view->pours()->coat(2)->cupLines();
     expect(array_map(fn($cup): string => "{$cup->name}: {$cup->from}", $cups))->toBe([
         'left: first, into its middle', 'middle: from the right', 'right: from the right', 'spot: from behind',
     ])

@@ -22,7 +22,7 @@ final class PieceSupplyController extends Controller
             return self::to($piece)->withErrors(['supply' => __('asked.supply.gone')]);
         }
         try {
-            $piece->change($supply->putInto(...));
+            $piece->change($supply->inPlan()->into(...));
         } catch (PlanRefused $refusal) {
             return self::to($piece)->withErrors([
                 'supply' => __(

@@ -22,7 +22,7 @@ final class FitController extends Controller
         if ($fit === null) {
             return $back->withErrors(['gelled' => __('asked.gel.none')]);
         }
-        $supply->takeFit(OwnGels::write($fit->law));
+        $supply->fitted()->take(OwnGels::write($fit->law));
 
         return $back->with('said', __('said.fit-taken'));
     }
@@ -30,7 +30,7 @@ final class FitController extends Controller
     public function destroy(Supply $supply): RedirectResponse
     {
         abort_unless($supply->kind === SupplyKind::Resin, 404);
-        $supply->leaveFit();
+        $supply->fitted()->leave();
 
         return redirect()->route('supplies.implied', $supply)->with('said', __('said.fit-left'));
     }

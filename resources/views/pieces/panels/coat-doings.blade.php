@@ -1,10 +1,10 @@
 {{-- What is done with the coat that is selected, or the region of it; which one is chosen by hand only where there is no script. --}}
-@php($parts = $view->coatParts())
+@php($parts = $view->pours()->parts())
 <div id="coat-doings" class="panel-more">
     <h3>{{ __('piece.colours.head') }}</h3>
     <x-act :to="route('pieces.regions.update', $view->piece, false)" method="patch" :saw="$view->piece" class="swatches">
         <x-which-part :parts="$parts" id="part-colour"/>
-        @foreach($view->swatches($palette) as $key => $colour)
+        @foreach($view->pours()->swatches($palette) as $key => $colour)
             <button name="colour" value="{{ $key }}" class="pot" title="{{ $colour['name'] }}" aria-label="{{ __('piece.colours.give',
                 ['colour' => $colour['name']]) }}">
                 <svg viewBox="0 0 20 20" aria-hidden="true"><rect width="20" height="20" fill="{{ $colour['shade'] }}"/></svg>

@@ -8,7 +8,7 @@
             @foreach(array_keys($view->layout->pours ?? []) as $k)
                 <li>
                     <a href="#pour-{{ $k }}">{{ __('piece.Pour', ['number' => $k + 1]) }}</a>
-                    <span class="quiet">{{ $view->coat($k)->line() }}</span>
+                    <span class="quiet">{{ $view->pours()->coat($k)->line() }}</span>
                 </li>
             @endforeach
         </ul>

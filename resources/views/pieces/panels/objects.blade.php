@@ -12,7 +12,7 @@
                 </li>
             @endforeach
         </ul>
-        <p class="quiet" id="cover">{{ $view->coverLine() }}</p>
+        <p class="quiet" id="cover">{{ $view->vessel()->cover() }}</p>
         @if(count($view->plan->inclusions) > 1)<p class="next"><a href="#together">{{ __('piece.together.do') }}</a></p>@endif
     @endif
     <x-act :to="route('pieces.objects.store', $view->piece, false)" once class="picker">

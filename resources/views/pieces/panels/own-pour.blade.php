@@ -8,8 +8,8 @@
         <ul class="list">
             @foreach($coats->zones($k) as $z)
                 <li>
-                    <a href="#region-{{ $k }}-{{ $z }}">{{ $view->regionName($k, $z) }}</a>
-                    <span class="quiet" id="region-says-{{ $k }}-{{ $z }}">{{ $view->regionLine($k, $z) }}</span>
+                    <a href="#region-{{ $k }}-{{ $z }}">{{ $view->pours()->region($k, $z) }}</a>
+                    <span class="quiet" id="region-says-{{ $k }}-{{ $z }}">{{ $view->pours()->regionSays($k, $z) }}</span>
                 </li>
             @endforeach
         </ul>

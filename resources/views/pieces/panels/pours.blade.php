@@ -9,7 +9,7 @@
         <x-act :to="route('pieces.pours.destroy', $view->piece, false)" method="delete" :saw="$view->piece" class="d-inline">
             <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find') }}</button>
         </x-act>
-        @if($view->mayPinColoured())
+        @if($view->pours()->mayPinColoured())
             <x-act :to="route('pieces.pins.update', $view->piece, false)" method="put" :saw="$view->piece" class="d-inline">
                 <button class="btn btn-sm btn-outline-primary">{{ __('piece.pours.find-others') }}</button>
             </x-act>
@@ -32,7 +32,7 @@
     </x-more>
     @foreach(array_values($view->plan->resins) as $i => $resin)
         <x-more id="resin-{{ $i }}" :says="__('piece.resin.head', ['name' => $resin->name])" :view="$form->texts"
-            :fields="$form->fields->resin($i)">
+            :fields="$form->fields->resins()->of($i)">
             <p class="quiet">{{ __('piece.resin.note') }}</p>
             @if(count($view->plan->resins) > 1)
                 <x-act :to="route('pieces.resins.destroy', $view->piece, false)" method="delete">
@@ -52,7 +52,7 @@
         </x-act>
         <p class="quiet">{{ __('piece.resin.first') }}</p>
     </x-more>
-    <x-more id="measuring" :says="__('piece.bench.head')" :view="$form->texts" :fields="$form->fields->measuring()"/>
+    <x-more id="measuring" :says="__('piece.bench.head')" :view="$form->texts" :fields="$form->fields->studio()->measuring()"/>
     @if($shelf->isNotEmpty())
         <x-act :to="route('pieces.supplies.store', $view->piece, false)" once class="inline from-shelf">
             <label for="supply">{{ __('piece.shelf.take') }}</label>

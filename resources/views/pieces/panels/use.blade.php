@@ -10,7 +10,7 @@
         <ul class="list">
             @foreach($view->plan->purpose->fittings as $i => $fitting)
                 <li>
-                    <a href="#fitting-{{ $i }}">{{ $view->fittingName($i) }}</a>
+                    <a href="#fitting-{{ $i }}">{{ $view->vessel()->fitting($i) }}</a>
                     <span class="quiet">{{ $view->figures->place($fitting->x, $fitting->y) }}</span>
                 </li>
             @endforeach
@@ -24,9 +24,9 @@
     <p class="quiet">{{ __('piece.fittings.note') }}</p>
 </x-panel>
 @foreach($view->plan->purpose->fittings as $i => $fitting)
-    <x-panel of="fitting-{{ $i }}" :title="$view->fittingName($i)" up="use">
+    <x-panel of="fitting-{{ $i }}" :title="$view->vessel()->fitting($i)" up="use">
         <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->fitting($i)"/></div>
-        <p class="quiet">{{ __('piece.fittings.free') }} {{ $view->chainLine($i) }}</p>
+        <p class="quiet">{{ __('piece.fittings.free') }} {{ $view->vessel()->chain($i) }}</p>
         <x-act :to="route('pieces.fittings.destroy', $view->piece, false)" method="delete" :saw="$view->piece">
             <input type="hidden" name="fitting" value="{{ $i }}">
             <button class="plain">{{ __('piece.fittings.remove') }}</button>

@@ -1,13 +1,13 @@
 <x-panel of="vessel" :title="__('piece.vessel.head')">
-    <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->vessel()"/></div>
-    <p class="quiet" id="vessel-line">{{ $view->vesselLine() }}</p>
+    <div class="fields"><x-inputs :view="$form->texts" :fields="$form->fields->vessel()->plain()"/></div>
+    <p class="quiet" id="vessel-line">{{ $view->vessel()->holds() }}</p>
     <x-act :to="route('pieces.amount', $view->piece, false)" method="put" :saw="$view->piece" class="inline">
         <label for="amount">{{ __('piece.vessel.amount') }}</label>
         <input class="form-control form-control-sm number" id="amount" name="amount" required maxlength="{{ App\Words\Limits::QUANTITY }}"
             placeholder="{{ $view->figures->volume(120) }}">
         <button class="btn btn-sm btn-outline-primary">{{ __('piece.vessel.amount-press') }}</button>
     </x-act>
-    <x-more id="vessel-more" :view="$form->texts" :fields="$form->fields->vesselMore()"/>
+    <x-more id="vessel-more" :view="$form->texts" :fields="$form->fields->vessel()->more()"/>
     <x-more id="vessel-shapes" :says="__('piece.vessel.others')">
         <x-mesh-form :view="$view" id="mesh-vessel" :label="__('piece.vessel.mesh')"><input type="hidden" name="for"
             value="/vessel"></x-mesh-form>
