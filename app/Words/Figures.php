@@ -80,6 +80,12 @@ final readonly class Figures
         };
     }
 
+    /** What A and B of each of so many mixes are: "2 × 74.9 g". */
+    public function times(int $mixes, string $amount): string
+    {
+        return $mixes > 1 ? Words::say('figures.times', ['count' => $mixes, 'amount' => $amount]) : $amount;
+    }
+
     /** The same, where it is weighed, in ounces too. */
     public function weighed(Device $device, float $amount): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
 use Illuminate\Translation\MessageSelector;
 use OutOfBoundsException;
@@ -180,6 +181,12 @@ final readonly class Words
         $said = Figure::short($grams, $grams < 1.0 ? 3 : ($grams < 100.0 ? 1 : 0)) . ' g';
 
         return $this->system === UnitSystem::Us ? "{$said} (" . Mass::grams($grams)->print($this->system) . ')' : $said;
+    }
+
+    /** @param array<array-key, string> $names as in "left, middle and right" */
+    public static function joined(array $names): string
+    {
+        return Arr::join(array_values($names), ', ', self::say('figures.and'));
     }
 
     /** @param array<array-key, mixed> $names */

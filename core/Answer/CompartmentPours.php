@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
-use Pensilis\Batching\Batch;
 use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Compartment;
@@ -32,14 +31,7 @@ final readonly class CompartmentPours
     {
         [$tasks, $at] = [[], 0.0];
         foreach ($plan->setup->compartments as $one) {
-            $batch = Batch::of(
-                $plan->resin(),
-                $plan->setup->pieces * $one->net(),
-                $plan->studio->device,
-                $plan->studio->lossGrams,
-                $plan->studio->held,
-                $plan->studio->leastMix,
-            );
+            $batch = $plan->studio->batch($plan->resin(), $plan->setup->pieces * $one->net());
             $hours = PourActs::plainHours($plan->resin());
             $start = $plan->studio->hours->firstFit($at, $hours);
             if ($start === null) {

@@ -8,10 +8,10 @@ use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Resin\Resin;
 
 /**
- * What goes into the cup for one pour. Grams and millilitres.
+ * What is mixed for one pour: into how many mixes it is parted, all alike, and what of A and B goes into each. Grams and millilitres.
  *
- * $mass is what goes into the vessel, of which $a and $b are exact shares; what the cup and stick keep, and the clear that
- * is held back, and what makes up for shrinking, come on top of it, in the same ratio, in the readings.
+ * $mass is what goes into the vessel, of which $a and $b are exact shares; what is held back, what makes up for shrinking, what stays in
+ * cups for colours, and what each mix leaves in its own cup and on the stick, come on top of it in the readings, in the same ratio.
  */
 final readonly class Batch
 {
@@ -23,21 +23,46 @@ final readonly class Batch
 
     public const REFUSE_PERCENT = 10.0;
 
+    /** So much more is tried next. */
+    private const LITTLE = 1.01;
+
+    /** Nobody mixes oftener for one pour (memory). */
+    private const MOST = 200;
+
+    /** What one mix is measured as; null where the device takes none. */
+    public ?Measured $each;
+
+    /** What all mixes leave in cups and on sticks. */
+    public float $loss;
+
+    /**
+     * @param float $lossEach what a mix leaves in its cup
+     * @param float $inCups   what cups for colours keep
+     * @param int   $mixes    0 where the device takes none
+     */
     private function __construct(
         public Resin $resin,
         public Device $device,
         public float $volume,
         public float $mass,
-        public float $loss,
         public float $held,
         public float $topUp,
-    ) {}
+        private float $lossEach,
+        public float $inCups,
+        public int $mixes,
+    ) {
+        $this->each = $mixes === 0 ? null : Measured::of($device, $resin->ratio, $this->needEach());
+        $this->loss = max(1, $mixes) * $lossEach + $inCups;
+    }
 
     /**
+     * As few mixes as the device asks for.
+     *
      * @param float $volume m³ that goes into the vessel
      * @param float $held   share of that mass that is held back clear
      * @param float $least  g that are mixed at least; what is not needed is held back
      * @param float $topUp  m³ that make up for what the cure shrinks
+     * @param float $inCups g that cups for colours keep
      */
     public static function of(
         Resin $resin,
@@ -47,14 +72,37 @@ final readonly class Batch
         float $held = 0.0,
         float $least = 0.0,
         float $topUp = 0.0,
+        float $inCups = 0.0,
     ): self {
         ImpossibleValue::unlessWithin('held-back_pct', 100.0 * $held, 0.0, 100.0);
         $mass = 1e3 * $volume * $resin->density;
         $loss = $volume > 0.0 ? $lossGrams : 0.0;
         $more = 1e3 * $topUp * $resin->density;
-        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss - $more : 0.0);
+        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss - $more - $inCups : 0.0);
+        for ($mixes = 1; $mixes <= self::MOST; $mixes++) {
+            $batch = new self($resin, $device, 1e6 * $volume, $mass, $held, $more, $loss, $inCups, $mixes);
+            if ($batch->each !== null) {
+                return $batch;
+            }
+        }
 
-        return new self($resin, $device, 1e6 * $volume, $mass, $loss, $held, $more);
+        return new self($resin, $device, 1e6 * $volume, $mass, $held, $more, $loss, $inCups, 0);
+    }
+
+    /** The same in so many mixes; of what the device does not take at all there are none. */
+    public function parted(int $mixes): self
+    {
+        return $this->mixes === 0 ? $this : new self(
+            $this->resin,
+            $this->device,
+            $this->volume,
+            $this->mass,
+            $this->held,
+            $this->topUp,
+            $this->lossEach,
+            $this->inCups,
+            $mixes,
+        );
     }
 
     public function a(): float
@@ -67,58 +115,54 @@ final readonly class Batch
         return $this->resin->ratio->split($this->mass)[1];
     }
 
-    /** What the cup must hold. */
-    public function mixed(): float
+    /** What one mix must hold. */
+    public function needEach(): float
+    {
+        return ($this->mass + $this->topUp + $this->held + $this->inCups) / max(1, $this->mixes) + $this->lossEach;
+    }
+
+    /** What all of them must hold. */
+    public function needed(): float
     {
         return $this->mass + $this->topUp + $this->loss + $this->held;
     }
 
-    /** @return array{float, float} readings for A and B, in the unit of the device */
+    /** What is in all of them as it is measured: the sum of the readings. */
+    public function mixed(): float
+    {
+        return $this->each === null ? $this->needed() : $this->mixes * $this->each->total();
+    }
+
+    /** What is measured over what is needed, because steps are as they are. */
+    public function over(): float
+    {
+        return $this->mixed() - $this->needed();
+    }
+
+    /** @return array{float, float} readings for A and B of each mix, in the unit of the device */
     public function readings(): array
     {
-        [$a, $b] = $this->resin->ratio->split($this->mixed());
-
-        return [$this->device->reading($a, $this->resin->ratio->gramsA()), $this->device->reading($b, $this->resin->ratio->gramsB())];
+        return $this->each === null ? [0.0, 0.0] : [$this->each->a, $this->each->b];
     }
 
-    /** @return array{float, float} the mass of what the readings show, g */
+    /** @return array{float, float} the mass of A and of B in all mixes as they are measured */
     public function readGrams(): array
     {
-        [$a, $b] = $this->readings();
-
-        return [$this->device->grams($a, $this->resin->ratio->gramsA()), $this->device->grams($b, $this->resin->ratio->gramsB())];
+        return array_map(fn(float $grams): float => $this->mixes * $grams, $this->each?->grams() ?? [0.0, 0.0]);
     }
 
-    /** @return array{float, float} ml of A and of B, to measure in marked cups instead */
+    /** @return array{float, float} ml of A and of B of each mix, to measure in marked cups instead */
     public function measures(): array
     {
-        [$a, $b] = $this->resin->ratio->volumes($this->mixed());
+        [$a, $b] = $this->each?->grams() ?? $this->resin->ratio->split($this->needed());
 
-        // Grams over kg/m³ come out in thousandths of a m³/1000, that is in litres/1000.
-        return [1e3 * $a, 1e3 * $b];
+        return [$a / $this->resin->ratio->gramsA(), $b / $this->resin->ratio->gramsB()];
     }
 
-    /** Into how many equal mixes it is parted so that the device takes each; null where it takes none. */
-    public function goes(): ?int
-    {
-        return $this->device->goes(...$this->readings());
-    }
-
-    /**
-     * The ratio error that the device can hide, percent: half a step on each reading, against the exact shares.
-     *
-     * It bounds the error of the rounded readings too, up to the product of both shares.
-     */
+    /** How far the ratio in a cup may be off, percent. */
     public function ratioErrorPercent(): float
     {
-        [$a, $b] = $this->resin->ratio->split($this->mixed());
-        if ($a <= 0.0) {
-            return 0.0;
-        }
-
-        $ratio = $this->resin->ratio;
-
-        return 50.0 * ($this->device->stepGrams($ratio->gramsA()) / $a + $this->device->stepGrams($ratio->gramsB()) / $b);
+        return $this->each?->errorPercent() ?? 0.0;
     }
 
     public function isRefused(): bool
@@ -128,20 +172,43 @@ final readonly class Batch
 
     public function isDoubtful(): bool
     {
-        return $this->ratioErrorPercent() > self::WARN_PERCENT;
+        return $this->ratioErrorPercent() > $this->warnPercent();
     }
 
-    /** The smallest mix, g, that this device measures within the warning. */
+    /** What its resin forgives, %. */
+    public function warnPercent(): float
+    {
+        return 100.0 * $this->resin->ratio->tolerance;
+    }
+
+    /** A mix in whole grams, hardly more than the smallest, that this device measures within the warning. */
     public function leastGoodMix(): float
     {
-        return $this->mixed() * $this->ratioErrorPercent() / self::WARN_PERCENT;
+        $grams = ceil($this->needEach() * $this->doubtPercent() / $this->warnPercent());
+        while ((Measured::of($this->device, $this->resin->ratio, $grams)?->errorPercent() ?? 0.0) > $this->warnPercent()) {
+            $grams = ceil(self::LITTLE * $grams);
+        }
+
+        return $grams;
     }
 
-    /** The scale step, g, that weighs this batch within the warning. */
+    /** The step of a scale, g, that weighs each mix within the warning. */
     public function goodStep(): float
     {
-        [$a, $b] = $this->resin->ratio->split($this->mixed());
+        [$a, $b] = $this->resin->ratio->split($this->needEach());
 
-        return 2.0 * self::WARN_PERCENT / 100.0 / max(1.0 / max($a, 1e-9) + 1.0 / max($b, 1e-9), 1e-9);
+        return 2.0 * $this->warnPercent() / 100.0 / max(1.0 / max($a, 1e-9) + 1.0 / max($b, 1e-9), 1e-9);
+    }
+
+    /** What the device hides of the ratio in the exact shares, %. */
+    private function doubtPercent(): float
+    {
+        [$a, $b] = $this->resin->ratio->split($this->needEach());
+        $ratio = $this->resin->ratio;
+
+        return $a <= 0.0 ? 0.0 : 100.0 * $this->device->doubt(
+            $a / $this->device->grams(1.0, $ratio->gramsA()),
+            $b / $this->device->grams(1.0, $ratio->gramsB()),
+        );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pensilis\Batching;
 
 /**
- * Into how many cups a batch goes so that its device takes each and none outlives its life before it is poured; equal cups, one after
- * another.
+ * Into how many mixes a batch goes so that its device takes each and none outlives its life before it is poured; alike, one after another,
+ * so that the same marks are filled each time (memory).
  *
  * Stirring takes 5 min, standing as the resin allows, pouring a minute for each 100 g (memory).
  */
@@ -19,8 +19,8 @@ final readonly class CupSplit
 
     private const MOST = 20;
 
-    /** @param int $cups at least one */
-    private function __construct(public int $cups, public float $gramsEach, public float $life, public float $needed) {}
+    /** @param Batch $batch in so many mixes */
+    private function __construct(public Batch $batch, public float $life, public float $needed) {}
 
     /**
      * @param float $standing s that a mix stands before it is poured
@@ -28,14 +28,27 @@ final readonly class CupSplit
      */
     public static function of(Batch $batch, CupLife $life, float $standing, float $room): self
     {
-        for ($cups = max(1, $batch->goes() ?? 1);; $cups++) {
-            $grams = $batch->mixed() / $cups;
+        for ($mixes = max(1, $batch->mixes);; $mixes++) {
+            $parted = $batch->parted($mixes);
+            $grams = $parted->mixed() / $mixes;
             $needed = self::STIRRING + $standing + self::POURING * $grams;
             $lasts = $life->of($grams, $room);
-            if ($lasts >= $needed || $cups >= self::MOST) {
-                return new self($cups, $grams, $lasts, $needed);
+            if ($lasts >= $needed || $mixes >= self::MOST) {
+                return new self($parted, $lasts, $needed);
             }
         }
+    }
+
+    /** At least one. */
+    public function mixes(): int
+    {
+        return max(1, $this->batch->mixes);
+    }
+
+    /** What is in one of them. */
+    public function gramsEach(): float
+    {
+        return $this->batch->mixed() / $this->mixes();
     }
 
     /** Whether even the smallest cup dies before it is poured. */

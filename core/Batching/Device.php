@@ -6,20 +6,20 @@ namespace Pensilis\Batching;
 
 use Pensilis\Fact\Fact;
 
-/** What A and B are measured with: a scale, a marked cup, a spoon. Grams; densities in g/ml. */
+/** What A and B are measured with: a scale, a marked cup, a spoon. Amounts in its own unit; grams; densities in g/ml. */
 interface Device
 {
-    /** The nearest amount that it can show of a mass, in its own unit. */
-    public function reading(float $grams, float $density): float;
+    /** The smallest amount that it shows or holds. */
+    public function step(): float;
 
-    /** The mass of an amount in its own unit. */
+    /** The mass of an amount. */
     public function grams(float $amount, float $density): float;
 
-    /** The mass of its smallest step. */
-    public function stepGrams(float $density): float;
+    /** How far the ratio of two amounts may be off that it shows right, as a share. */
+    public function doubt(float $a, float $b): float;
 
-    /** Into how many equal goes two readings, in its own unit, must be parted so that it takes each; null where it takes none. */
-    public function goes(float $a, float $b): ?int;
+    /** Whether it takes A and B of one mix. */
+    public function takes(float $a, float $b): bool;
 
     /** "g", "ml", "spoons" or "drops". */
     public function unit(): string;

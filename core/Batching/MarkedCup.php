@@ -7,9 +7,15 @@ namespace Pensilis\Batching;
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Fact\Fact;
 
-/** A cup with marks so many millilitres apart. Invariant: the step lies above 0 and at most 1 l; the limit not below the step. */
+/**
+ * A cup with marks so many millilitres apart, up to which it is filled: between marks nobody reads it. Invariant: the step lies above 0
+ * and at most 1 l; the limit not below the step.
+ */
 final readonly class MarkedCup implements Device
 {
+    /** A level at a mark is read to a fifth of a step in all, a tenth either way (memory). */
+    private const READ = 0.1;
+
     private function __construct(private float $step, private ?float $limit) {}
 
     public static function withMarks(float $millilitres, ?float $limit = null): self
@@ -22,9 +28,9 @@ final readonly class MarkedCup implements Device
         return new self($millilitres, $limit);
     }
 
-    public function reading(float $grams, float $density): float
+    public function step(): float
     {
-        return round(round($grams / $density / $this->step) * $this->step, 6);
+        return $this->step;
     }
 
     public function grams(float $amount, float $density): float
@@ -32,14 +38,15 @@ final readonly class MarkedCup implements Device
         return $amount * $density;
     }
 
-    public function stepGrams(float $density): float
+    /** Both are read by themselves, so that their errors add as squares do. */
+    public function doubt(float $a, float $b): float
     {
-        return $this->step * $density;
+        return $a > 0.0 && $b > 0.0 ? self::READ * $this->step * hypot(1.0 / $a, 1.0 / $b) : INF;
     }
 
-    public function goes(float $a, float $b): int
+    public function takes(float $a, float $b): bool
     {
-        return $this->limit === null ? 1 : max(1, (int) ceil(max($a, $b) / $this->limit - 1e-9));
+        return max($a, $b) <= ($this->limit ?? INF) + 1e-9;
     }
 
     public function unit(): string

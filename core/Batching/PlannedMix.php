@@ -23,7 +23,7 @@ final readonly class PlannedMix
 
     public static function of(Batch $batch): self
     {
-        [$a, $b] = $batch->resin->ratio->split($batch->mixed());
+        [$a, $b] = $batch->readGrams();
 
         return new self($batch->resin->name, $a, $b, $batch->resin->sheet->potLife / 3600.0, $batch->device, $batch->readings());
     }

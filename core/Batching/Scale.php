@@ -32,9 +32,9 @@ final readonly class Scale implements Device
         return max(0, (int) ceil(-log10($this->step) - 1e-9));
     }
 
-    public function reading(float $grams, float $density): float
+    public function step(): float
     {
-        return round(round($grams / $this->step) * $this->step, 6);
+        return $this->step;
     }
 
     public function grams(float $amount, float $density): float
@@ -42,9 +42,10 @@ final readonly class Scale implements Device
         return $amount;
     }
 
-    public function stepGrams(float $density): float
+    /** Half a step of each, both to the same side at the worst. */
+    public function doubt(float $a, float $b): float
     {
-        return $this->step;
+        return $a > 0.0 && $b > 0.0 ? 0.5 * $this->step * (1.0 / $a + 1.0 / $b) : INF;
     }
 
     /** What it takes beside the cup, which stands on it all the while, g. */
@@ -53,12 +54,10 @@ final readonly class Scale implements Device
         return ($this->limit ?? INF) - $this->tare;
     }
 
-    public function goes(float $a, float $b): ?int
+    /** B is weighed on top of A. */
+    public function takes(float $a, float $b): bool
     {
-        // B is weighed on top of A.
-        $free = $this->room();
-
-        return $free < $this->step ? null : max(1, (int) ceil(($a + $b) / $free - 1e-9));
+        return $a + $b <= $this->room() + 1e-9;
     }
 
     public function unit(): string

@@ -10,6 +10,9 @@ use Pensilis\Fact\Fact;
 /** A spoon, counted level, or a drop; half of one is a guess and does not count. Invariant: it holds more than 0 and at most 500 ml. */
 final readonly class Spoon implements Device
 {
+    /** Each is full to a tenth, now more and now less (memory): the error of many grows as the root of how many. */
+    private const FULL = 0.1;
+
     private function __construct(private float $millilitres, private string $unit) {}
 
     public static function holding(float $millilitres): self
@@ -26,9 +29,9 @@ final readonly class Spoon implements Device
         return new self($millilitres, 'drops');
     }
 
-    public function reading(float $grams, float $density): float
+    public function step(): float
     {
-        return round($grams / $density / $this->millilitres);
+        return 1.0;
     }
 
     public function grams(float $amount, float $density): float
@@ -36,14 +39,14 @@ final readonly class Spoon implements Device
         return $amount * $this->millilitres * $density;
     }
 
-    public function stepGrams(float $density): float
+    public function doubt(float $a, float $b): float
     {
-        return $this->millilitres * $density;
+        return $a > 0.0 && $b > 0.0 ? self::FULL * hypot(1.0 / sqrt($a), 1.0 / sqrt($b)) : INF;
     }
 
-    public function goes(float $a, float $b): int
+    public function takes(float $a, float $b): bool
     {
-        return 1;
+        return true;
     }
 
     public function unit(): string

@@ -56,6 +56,12 @@ final readonly class Colourant
         public string $hand = '',
     ) {}
 
+    /** Whether a mother tint can be made of it: inks and pastes; leaf, flakes and grains lie in it unevenly (common practice). */
+    public function mayBeDiluted(): bool
+    {
+        return $this->kind === ColourKind::Ink || ($this->kind === ColourKind::Pigment && $this->grain <= 0.0);
+    }
+
     /** The same, of which more is known. */
     public function known(float $grain, float $solvent, float $handful, string $hand): self
     {

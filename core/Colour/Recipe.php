@@ -24,6 +24,14 @@ final readonly class Recipe
     /** How deep a mix is looked at: half a finger, m (memory). */
     public const CUP = 0.005;
 
+    /** A coat is hardly thinner, m (memory). */
+    private const COAT = 0.002;
+
+    /** White paper and black card give back so much (memory). */
+    private const ON_WHITE = 0.9;
+
+    private const ON_BLACK = 0.04;
+
     /** Brightness from which a pigment is a white (memory). */
     private const WHITE = 0.7;
 
@@ -56,10 +64,67 @@ final readonly class Recipe
         return $this->parts === [];
     }
 
+    /** @return array<string, float> by the id of the colour */
+    public function doses(): array
+    {
+        $doses = [];
+        foreach ($this->parts as [$colour, $dose]) {
+            $doses[$colour->id] = ($doses[$colour->id] ?? 0.0) + $dose;
+        }
+
+        return $doses;
+    }
+
+    /** What it holds more than another. */
+    public function beyond(self $other): self
+    {
+        [$more, $before] = [[], $other->doses()];
+        foreach ($this->parts as [$colour, $dose]) {
+            $added = $dose - ($before[$colour->id] ?? 0.0);
+            if ($added > 1e-9 * $dose) {
+                $more[] = [$colour, $added];
+            }
+        }
+
+        return new self($more);
+    }
+
+    /** The same with so many times as much of one of its colours. */
+    public function scaled(int $n, float $times): self
+    {
+        $parts = $this->parts;
+        $parts[$n] = [$parts[$n][0], $times * $parts[$n][1]];
+
+        return new self($parts);
+    }
+
+    /** The same for all that hold the same colours at the same strength. */
+    public function key(): string
+    {
+        $parts = array_map(fn(array $part): string => sprintf('%s %.9g', $part[0]->id, $part[1]), $this->parts);
+        sort($parts);
+
+        return implode(', ', $parts);
+    }
+
     /** How it looks in a cup: half a finger deep, on white. */
     public function swatch(): Shade
     {
-        return $this->film(self::CUP)->over(Shade::grey(0.9));
+        return $this->film(self::CUP)->over(Shade::grey(self::ON_WHITE));
+    }
+
+    /** How different two mixes look, as a thin coat and half a finger deep, on white and on black, ΔE of 2000: the greatest of all. */
+    public function seenFrom(self $other): float
+    {
+        $greatest = 0.0;
+        foreach ([self::COAT, self::CUP] as $depth) {
+            [$one, $two] = [$this->film($depth), $other->film($depth)];
+            foreach ([Shade::grey(self::ON_WHITE), Shade::grey(self::ON_BLACK)] as $ground) {
+                $greatest = max($greatest, $one->over($ground)->seenFrom($two->over($ground)));
+            }
+        }
+
+        return $greatest;
     }
 
     /** Solvent and water that its tints bring, as a share of the mass of plain mix, percent. */
@@ -164,6 +229,6 @@ final readonly class Recipe
 
     private function liveliness(float $depth): float
     {
-        return $this->film($depth)->over(Shade::grey(0.9))->chroma();
+        return $this->film($depth)->over(Shade::grey(self::ON_WHITE))->chroma();
     }
 }

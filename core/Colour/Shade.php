@@ -91,4 +91,40 @@ final readonly class Shade
 
         return sqrt(($one[0] - $two[0]) ** 2 + ($one[1] - $two[1]) ** 2 + ($one[2] - $two[2]) ** 2);
     }
+
+    /**
+     * How different two look to an eye, ΔE of 2000 (CIE 142-2001, in the form of Sharma, Wu & Dalal 2005): about 1 is just seen side by
+     * side, and a step is as large to the eye in any part of the solid of shades.
+     */
+    public function seenFrom(self $other): float
+    {
+        return self::difference($this->lab(), $other->lab());
+    }
+
+    /**
+     * @param array{float, float, float} $one L*, a*, b*
+     * @param array{float, float, float} $two
+     */
+    public static function difference(array $one, array $two): float
+    {
+        $mean = 0.5 * (hypot($one[1], $one[2]) + hypot($two[1], $two[2]));
+        $grey = 1.0 + 0.5 * (1.0 - sqrt($mean ** 7 / ($mean ** 7 + 25.0 ** 7)));
+        [$c1, $c2] = [hypot($grey * $one[1], $one[2]), hypot($grey * $two[1], $two[2])];
+        $hue = fn(float $a, float $b): float => fmod(rad2deg(atan2($b, $grey * $a)) + 360.0, 360.0);
+        [$h1, $h2] = [$hue($one[1], $one[2]), $hue($two[1], $two[2])];
+        $turn = $c1 * $c2 === 0.0 ? 0.0 : fmod($h2 - $h1 + 540.0, 360.0) - 180.0;
+        [$l, $c] = [0.5 * ($one[0] + $two[0]), 0.5 * ($c1 + $c2)];
+        $h = $c1 * $c2 === 0.0 ? $h1 + $h2 : $h1 + 0.5 * $turn;
+        $t = 1.0 - 0.17 * cos(deg2rad($h - 30.0)) + 0.24 * cos(deg2rad(2.0 * $h))
+            + 0.32 * cos(deg2rad(3.0 * $h + 6.0)) - 0.20 * cos(deg2rad(4.0 * $h - 63.0));
+        $sl = 1.0 + 0.015 * ($l - 50.0) ** 2 / sqrt(20.0 + ($l - 50.0) ** 2);
+        [$sc, $sh] = [1.0 + 0.045 * $c, 1.0 + 0.015 * $c * $t];
+        $away = (fmod($h + 360.0, 360.0) - 275.0) / 25.0;
+        $rotated = -sin(deg2rad(60.0 * exp(-$away ** 2))) * 2.0 * sqrt($c ** 7 / ($c ** 7 + 25.0 ** 7));
+        $dl = ($two[0] - $one[0]) / $sl;
+        $dc = ($c2 - $c1) / $sc;
+        $dh = 2.0 * sqrt($c1 * $c2) * sin(deg2rad(0.5 * $turn)) / $sh;
+
+        return sqrt(max(0.0, $dl ** 2 + $dc ** 2 + $dh ** 2 + $rotated * $dc * $dh));
+    }
 }

@@ -127,8 +127,11 @@ enum Code: string
     case OverFilled = 'over-filled';
     case RatioError = 'ratio-error';
     case RatioRefused = 'ratio-refused';
+    case RatioErrorAtMarks = 'ratio-error.marks';
+    case MuchLeft = 'much-left';
     case SeveralMixes = 'several-mixes';
     case CupTooHeavy = 'cup-too-heavy';
+    case CupTooSmall = 'cup-too-heavy.small';
 
     // Use, vessel and bench.
     case HeatRating = 'heat-rating';
@@ -225,7 +228,7 @@ enum Code: string
             'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
-            'several-mixes', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
+            'several-mixes', 'much-left', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
@@ -252,7 +255,7 @@ enum Code: string
             'open-side-seen', 'sheet-short' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',
             'colour-softens', 'colour-solvent' => Question::Shows,
-            'ratio-error', 'ratio-refused', 'several-mixes', 'cup-too-heavy' => Question::Weighs,
+            'ratio-error', 'ratio-refused', 'much-left', 'several-mixes', 'cup-too-heavy' => Question::Weighs,
             default => null,
         };
     }

@@ -23,6 +23,7 @@ final readonly class LaidPour
     /**
      * @param string          $id      stays with it wherever it is moved
      * @param list<Inclusion> $placed  objects set before it is poured
+     * @param list<ColourCup> $cups    that its colours are stirred in, and the clear that is left
      * @param bool            $isOnWet whether it goes onto the one below while that is wet: both are one to what floats and to heat
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class LaidPour
         public Batch $batch,
         public Coat $coat,
         public Portions $portions,
+        public array $cups = [],
         public bool $isOnWet = false,
     ) {}
 
@@ -71,12 +73,16 @@ final readonly class LaidPour
         return $grams;
     }
 
-    /** What it costs in all vessels that are poured alike. */
-    public function costs(Costs $costs, int $pieces): float
+    /**
+     * What it costs in all vessels that are poured alike.
+     *
+     * @param Batch|null $batch in so many mixes as are made, where that is known
+     */
+    public function costs(Costs $costs, int $pieces, ?Batch $batch = null): float
     {
         $colours = array_map(fn(float $grams): float => $pieces * $grams, $this->colourGrams());
 
-        return $costs->ofPour($this->resin->id, $this->batch->mixed(), $colours);
+        return $costs->ofPour($this->resin->id, ($batch ?? $this->batch)->mixed(), $colours);
     }
 
     public function depth(): float

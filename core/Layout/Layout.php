@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pensilis\Layout;
 
-use Pensilis\Batching\Batch;
 use Pensilis\Geometry\Region\Parcels;
 use Pensilis\Geometry\Region\Patch;
 use Pensilis\Layering\Layers;
@@ -136,6 +135,8 @@ final readonly class Layout
     }
 
     /**
+     * The last pour makes up for the shrinking of all resin below it, and for as much of its own as finds room below the rim.
+     *
      * @param list<GivenPour>      $pours
      * @param array<string, float> $bottoms
      *
@@ -143,7 +144,7 @@ final readonly class Layout
      */
     private static function lay(Plan $plan, array $pours, array $bottoms): array
     {
-        [$laid, $bottom, $ids] = [[], 0.0, GivenPour::ids($pours)];
+        [$laid, $bottom, $ids, $missing] = [[], 0.0, GivenPour::ids($pours), 0.0];
         foreach ($pours as $k => $pour) {
             [$resin, $coat, $top] = [$pour->resin, $pour->coat, $bottom + $pour->depth];
             $gross = $plan->vessel->volumeBetween($bottom, $top)
@@ -166,15 +167,18 @@ final readonly class Layout
             );
             $portions = Portions::of($coat, $parcels, $gross, $solids);
             $volume = array_sum(array_map(fn(Portion $one): float => $one->volume, $portions->all));
-            $batch = Batch::of(
-                $resin,
-                $plan->setup->pieces * $portions->plain($resin->density),
-                $plan->studio->device,
+            $plain = $plan->setup->pieces * $portions->plain($resin->density);
+            $shrunk = $plain * $resin->shrinks();
+            $topUp = $k < count($pours) - 1 ? 0.0 : $missing + min($shrunk, $plan->setup->pieces * self::above($plan, $top));
+            $missing += $shrunk;
+            $cups = ColourCup::of(
+                $portions,
+                $resin->density,
+                $plan->setup->pieces,
                 $plan->studio->lossGrams,
-                $plan->studio->held,
-                $plan->studio->leastMix,
-                $k === count($pours) - 1 ? $plan->setup->pieces * self::topUp($plan, $pours, $top) : 0.0,
+                1e3 * $resin->density * $topUp,
             );
+            $keep = array_sum(array_map(fn(ColourCup $one): float => $one->keeps, $cups));
             $laid[] = new LaidPour(
                 $ids[$k],
                 $resin,
@@ -182,9 +186,10 @@ final readonly class Layout
                 $top,
                 $volume,
                 $placed,
-                $batch,
+                $plan->studio->batch($resin, $plain, $topUp, $keep),
                 $coat,
                 $portions,
+                $cups,
                 $pour->isOnWet,
             );
             $bottom = $top;
@@ -193,23 +198,10 @@ final readonly class Layout
         return $laid;
     }
 
-    /**
-     * What the last pour makes up for: the shrinking of all pours below it, and as much of its own as finds room below the rim. Mix that
-     * shrinks too: of a cured volume V₁ that is missing, V₁ ρ_cured/ρ_mixed. Vessel by vessel, m³.
-     *
-     * @param list<GivenPour> $pours
-     */
-    private static function topUp(Plan $plan, array $pours, float $level): float
+    /** What finds room between the last level and the rim of one vessel, m³. */
+    private static function above(Plan $plan, float $level): float
     {
-        [$bottom, $missing, $own] = [0.0, 0.0, 0.0];
-        foreach ($pours as $pour) {
-            $own = $plan->vessel->volumeBetween($bottom, $bottom + $pour->depth) * $pour->resin->shrinks();
-            $missing += $own;
-            $bottom += $pour->depth;
-        }
-        $room = $plan->vessel->volumeBetween($level, $plan->vessel->shape->height());
-
-        return $missing - $own + min($own, $room);
+        return $plan->vessel->volumeBetween($level, $plan->vessel->shape->height());
     }
 
     /** What a coat takes more to level raised decoration on the one below, m³. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Pensilis\Plan;
 
+use Pensilis\Batching\Batch;
 use Pensilis\Batching\Device;
+use Pensilis\Resin\Resin;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\WorkingHours;
 use Pensilis\Value\Copied;
@@ -36,6 +38,18 @@ final readonly class StudioSettings
         public ?int $levelPlaces = null,
         public ?int $coverBoxes = null,
     ) {}
+
+    /**
+     * What is mixed at this bench.
+     *
+     * @param float $volume m³ that goes into vessels
+     * @param float $topUp  m³ that make up for shrinking
+     * @param float $inCups g that cups for colours keep
+     */
+    public function batch(Resin $resin, float $volume, float $topUp = 0.0, float $inCups = 0.0): Batch
+    {
+        return Batch::of($resin, $volume, $this->device, $this->lossGrams, $this->held, $this->leastMix, $topUp, $inCups);
+    }
 
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */
     public function byDay(): self

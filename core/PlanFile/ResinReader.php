@@ -63,7 +63,9 @@ final readonly class ResinReader
         $density = $node->child('density_g_ml');
         $parts = [$ratio->number('a'), $ratio->number('b'), 1e3 * $density->number('a'), 1e3 * $density->number('b')];
 
-        return $ratio->text('by') === 'volume' ? MixRatio::byVolume(...$parts) : MixRatio::byWeight(...$parts);
+        $read = $ratio->text('by') === 'volume' ? MixRatio::byVolume(...$parts) : MixRatio::byWeight(...$parts);
+
+        return $ratio->has('tolerance_pct') ? $read->within($ratio->number('tolerance_pct') / 100.0) : $read;
     }
 
     private function sheet(Node $node): DataSheet

@@ -13,13 +13,25 @@ use Pensilis\Exception\ImpossibleValue;
  */
 final readonly class MixRatio
 {
+    /** How far from the label most resins cure well, as a share (memory). */
+    private const TOLERANCE = 0.03;
+
     /** @param array{float, float}|null $volumeParts of a label that goes by volume */
     private function __construct(
         private float $hardenerPerResin,
         private float $densityA,
         private float $densityB,
         private ?array $volumeParts = null,
+        public float $tolerance = self::TOLERANCE,
     ) {}
+
+    /** The same that forgives so much, as a share. */
+    public function within(float $tolerance): self
+    {
+        ImpossibleValue::unlessWithin('ratio-tolerance_pct', 100.0 * $tolerance, 0.1, 20.0);
+
+        return new self($this->hardenerPerResin, $this->densityA, $this->densityB, $this->volumeParts, $tolerance);
+    }
 
     public static function byWeight(float $a, float $b, float $densityA, float $densityB): self
     {

@@ -181,6 +181,7 @@ return [
         '/resins/*/ratio/by'                         => 'Ratio by',
         '/resins/*/ratio/a'                          => 'Parts A (resin)',
         '/resins/*/ratio/b'                          => 'Parts B (hardener)',
+        '/resins/*/ratio/tolerance_pct'              => 'Ratio may be off by, % (else 3)',
         '/resins/*/density_g_ml/a'                   => 'Density of A, g/ml',
         '/resins/*/density_g_ml/b'                   => 'Density of B, g/ml',
         '/resins/*/density_g_ml/mixed'               => 'Density mixed, g/ml',

@@ -14,5 +14,6 @@ return [
     'never'    => 'not within :horizon',
     'after'    => 'after :span',
     'spoons'   => '{1} :count spoon|[0,*] :count spoons',
+    'times'    => ':count × :amount',
     'drops'    => '{1} :count drop|[0,*] :count drops',
 ];

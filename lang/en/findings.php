@@ -165,6 +165,13 @@ return [
             . 'shows :step.',
         'mend' => 'Mix :least and hold back what is left',
     ],
+    'ratio-error.marks' => [
+        'says' => 'Pour :pour: in :mix of mix :device may hide a ratio error of :error. Weigh it, or measure with something finer.',
+    ],
+    'much-left' => [
+        'says' => 'Pour :pour: with :device A and B come out in the ratio only in :mix of mix, and :left of that is left over. Weigh '
+            . 'it, or measure with something finer.',
+    ],
     'ratio-refused' => [
         'says' => 'Pour :pour: :device can hide a ratio error of :error in :mix of mix, more than any resin forgives. Mix at least :least, '
             . 'or use a scale that shows :step.',
@@ -173,7 +180,8 @@ return [
     'several-mixes' => [
         'says' => 'Pour :pour is more than :device takes at once: make :mixes mixes, each of :a of A and :b of B.',
     ],
-    'cup-too-heavy' => ['says' => 'The empty cup alone is too heavy for :device. Use a lighter cup, or a scale that takes more.'],
+    'cup-too-heavy.small' => ['says' => ':device holds too little for even one mix of pour :pour. Use a larger one, or weigh it.'],
+    'cup-too-heavy'       => ['says' => 'The empty cup alone is too heavy for :device. Use a lighter cup, or a scale that takes more.'],
 
     // Use, vessel and bench.
     'heat-rating' => [

@@ -12,15 +12,17 @@ return [
         'mix'      => 'The mix is :mix: :vessel for the vessel, :loss for cup and stick.',
         'mix-many' => 'The mix is :mix: :vessel for all :pieces vessels, :loss for cup and stick.',
         'held'     => ':held is held back clear.',
+        'left'     => ':left is over, as marks and steps are: hold it back clear.',
         'top-up'   => ':amount of it makes up for what the cure shrinks.',
         'ratio'    => ':device can hide a ratio error of :error; up to :most is fine.',
         'over'     => 'Even in small cups it is over before it is poured:',
         'over-by'  => 'it lasts :life of the :needed that are needed. Cool the room, or take a slower resin.',
-        'split'    => 'Split it into :cups cups',
-        'split-of' => 'of :each, one after another: in one cup it would heat itself and be over before it is poured.',
-        'one-cup'  => 'One cup will do: it stays usable for about :life, and mixing, standing and pouring take :needed.',
-        'volume'   => 'The label goes by volume.',
-        'cost'     => 'This pour costs :price, with resin that is lost or held back and consumables.',
+        'split'    => 'Make :mixes mixes',
+        'split-of' => 'of :each, one after another: all at once it is more than is measured in one go, or over before '
+            . 'it is poured.',
+        'one-cup' => 'One mix will do: it stays usable for about :life, and mixing, standing and pouring take :needed.',
+        'volume'  => 'The label goes by volume.',
+        'cost'    => 'This pour costs :price, with resin that is lost or held back and consumables.',
     ],
     'when' => [
         'head'          => 'When', 'scrolls' => 'Windows, scrolls sideways', 'axis' => 'On one axis of hours',
@@ -43,8 +45,11 @@ return [
         'clear'   => 'nothing: it stays clear',
         'note'    => 'Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint '
             . 'counts too. Fold flakes in slowly. Pour each from the side that lies away from the one before. The clear that a mother tint '
-            . 'brings is part of its cup. What cup and stick keep comes on top, in the same shares.',
-        'trace'   => ':drops drops of blue or violet ink for :clear of clear mix',
+            . 'brings is part of its cup. What its cup and stick keep is in it.',
+        'trace' => ':drops drops of blue or violet ink for :clear of clear mix',
+        'times' => ':mixes × :amount',
+        'small' => 'Only :pours leave this cup, and cup and stick keep :keeps: give it to a cup beside it, mix more and hold it back, or '
+            . 'colour it on a palette.',
         'traced'  => 'Against yellowing: :trace, through a mother tint.',
         'thicken' => 'Thicken first.',
         'merges'  => 'Poured thin, neighbours run together and the larger one invades.',
@@ -61,17 +66,21 @@ return [
             . 'more of it.',
     ],
     'dose' => [
-        'hand'    => ':dose, about :count × :hand',
-        'plain'   => ':amount of :colour', 'more' => ':amount of :colour, :off more than asked',
-        'less'    => ':amount of :colour, :off less than asked',
-        'mother'  => ':amount of a mother tint (:made)', 'made' => ':base of :colour made up to :size with clear mix',
-        'thinned' => ', then :take of that made up to :size',
+        'hand'     => ':dose, about :count × :hand',
+        'about'    => ':dose (:hand)', 'trace' => 'a touch, on the tip of a stick,', 'by-hand' => ':hand of :colour',
+        'plain'    => ':amount of :colour', 'more' => ':amount of :colour, :off more than asked',
+        'less'     => ':amount of :colour, :off less than asked',
+        'mother'   => ':amount of a mother tint (:base of :colour in :clear of clear mix)',
+        'measures' => [
+            'stick-tip' => '{0} half a stick tip, about :grams|{1} a stick tip, about :grams|[2,*] :count stick tips, about :grams',
+            'knife-tip' => '{0} half a knife tip, about :grams|{1} a knife tip, about :grams|[2,*] :count knife tips, about :grams',
+            'pinch'     => '{0} half a pinch, about :grams|{1} a pinch, about :grams|[2,*] :count pinches, about :grams',
+        ],
     ],
-    'drops'     => ':count drops',
-    'darkening' => ['plain' => 'Pour :pour as it is.', 'step' => 'Into the :left that is left stir :add of :colour, then pour :pour.'],
+    'darkening' => ['plain' => 'Pour :pour as it is: :for.', 'step' => 'Into the :left that is left stir :add, then pour :pour: :for.'],
     'from'      => [
         'first'  => 'first, into its middle', 'amid' => 'thinly, into its middle', 'right' => 'from the right', 'left' => 'from the left',
-        'behind' => 'from behind', 'front' => 'from the front',
+        'behind' => 'from behind', 'front' => 'from the front', 'of' => ':region :side',
     ],
     'thickening' => [
         'line' => 'In thin cups and at room temperature the mix keeps a line :keeps, counted from first contact, and can hardly be '

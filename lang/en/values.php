@@ -21,6 +21,7 @@ return [
     'steps'                   => 'number of steps',
     'spoon'                   => 'content of the spoon', 'drop' => 'drop', 'mass-a' => 'mass of A', 'mass-b' => 'mass of B',
     'cup-step'                => 'step between the marks',
+    'ratio-tolerance'         => 'how far the ratio may be off',
     'cup-limit'               => 'content of the cup', 'cup-weight' => 'weight of the empty cup', 'held-back' => 'share held back',
     'scale-step'              => 'step of the scale',
     'scale-limit'             => 'limit of the scale', 'shade-mass' => 'mass of a shade', 'red-share' => 'share of red',

@@ -247,7 +247,7 @@ it('divides a mix into as many cups on the page, on the sheet and on the command
     expect(array_map(fn(array $pour): int => count($pour['splits']), $batch['pours']))->toBe([1, 1, 2]);
     [$user, $piece] = $this->signedIn($large);
     resolve(Answers::class)->find($piece, $user);
-    $this->get("/pieces/{$piece->id}/pours/2")->assertOk()->assertSee('Split it into 2 cups');
+    $this->get("/pieces/{$piece->id}/pours/2")->assertOk()->assertSee('Make 2 mixes');
     $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee('Make 2 mixes');
     // What a cup left full comes to is that of one of the two.
     $each = array_sum(array_intersect_key($batch['pours'][2]['splits'][0], ['a_g' => 1, 'b_g' => 1]));

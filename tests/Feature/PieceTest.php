@@ -43,7 +43,7 @@ it('changes grams when the cone moves, in any unit', function (string $text): vo
         "/pieces/{$piece->id}",
         ['f' => ['/inclusions/0/target_bottom_mm' => $text]],
     );
-    $answer->assertOk()->assertSee('97.5 g')->assertDontSee('<html', false);
+    $answer->assertOk()->assertSee('97.6 g')->assertDontSee('<html', false);
     expect($piece->fresh()->document['inclusions'][0]['target_bottom_mm'])->toEqualWithDelta(20.0, 1e-9);
 })->with(['20', '20 mm', '2 cm', '0.787401575 in']);
 
@@ -54,7 +54,7 @@ it('works without script', function (): void {
         "/pieces/{$piece->id}",
         ['_method' => 'PATCH', 'f' => ['/inclusions/0/target_bottom_mm' => '20']],
     )->assertRedirect("/pieces/{$piece->id}");
-    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('97.5 g')->assertSee('Time rail');
+    $this->actingAs($user)->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('97.6 g')->assertSee('Time rail');
 });
 
 it('changes nothing when the form comes back as it was shown, in either habit', function (string $units): void {

@@ -27,7 +27,7 @@ beforeEach(function (): void {
 it('tells one pour in grams and by volume, and whether one cup will do', function (): void {
     // 89.06 ml at 1.08 and 4 g: 100.2 g, of which 100 of 145 parts are 69.1.
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertOk()
-        ->assertSeeInOrder(['Pour 1', '69.1 g', '61 ml', '31.1 g', '32 ml', 'One cup will do', 'Is the cup right?'])
+        ->assertSeeInOrder(['Pour 1', '69.1 g', '61 ml', '31.1 g', '32 ml', 'One mix will do', 'Is the cup right?'])
         ->assertDontSee('The label goes by volume');
     $this->get("/pieces/{$this->piece->id}/pours/7")->assertNotFound();
 });
@@ -37,12 +37,12 @@ it('measures on the device of the studio', function (array $studio, array $sees)
     $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSeeInOrder($sees);
 })->with([
     'a cup' => [
-        ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 2.5], ['60 ml', '32.5 ml', 'a cup marked every 2.5 ml'],
+        ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 2.5], ['62.5 ml', '32.5 ml', 'a cup marked every 2.5 ml'],
     ],
     'a tablespoon' => [
-        ['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['4 spoons', '2 spoons', 'can hide a ratio error'],
+        ['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 14.79], ['15 spoons', '8 spoons', 'come out in the ratio only in'],
     ],
-    'a scale too small' => [['/studio/scale_limit_g' => 50], ['69.1 g', 'make 3 mixes']],
+    'a scale too small' => [['/studio/scale_limit_g' => 50], ['3 × 24.9 g', 'make 3 mixes']],
 ]);
 
 it('mends a batch that is too small for the scale by one press', function (): void {
@@ -234,8 +234,8 @@ it('reads marked cups in fluid ounces where the studio thinks in them', function
     $this->user->studio->update(['units' => 'us']);
     $cup = ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 5];
     $piece = $this->pieceOf($this->user, Plans::changed($cup, Plans::coneWithPours()));
-    // 60 and 30 ml to the nearest marks of 5: 2.03 and 1.01 fl oz (NIST SP 811).
-    $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSee('2.03 fl oz')->assertSee('1.01 fl oz');
+    // 75 and 40 ml are the least marks of 5 in the ratio that hold 100.2 g: 2.54 and 1.35 fl oz (NIST SP 811).
+    $this->get("/pieces/{$piece->id}/pours/0")->assertOk()->assertSee('2.54 fl oz')->assertSee('1.35 fl oz');
 });
 
 it('pours a fast resin first and a hard one later, by a choice on the page', function (): void {

@@ -15,6 +15,7 @@ use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Appearance;
+use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
@@ -49,13 +50,13 @@ final class AnswerWriter
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
             $resin = $store->calibrated($pour->resin);
-            $largest = 1e-3 * Cups::of($simulation->plan, $pour, $resin, $heat->startHour)->gramsEach;
-            $cup = $largest <= 0.0 ? null
-                : LeftCup::of($resin, $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
+            $mixes = Cups::of($simulation->plan, $pour, $resin, $heat->startHour);
+            $cup = $mixes->gramsEach() <= 0.0 ? null
+                : LeftCup::of($resin, 1e-3 * $mixes->gramsEach(), $simulation->plan->ambient, 3600.0 * $heat->startHour);
             $pours[] = [
                 'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
-                ...self::amounts($pour->batch, $simulation->plan->setup->pieces),
+                ...self::amounts($mixes->batch, $simulation->plan->setup->pieces),
                 'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
                 'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
                 'working_until_h' => $heat->workingUntil,
@@ -143,20 +144,19 @@ final class AnswerWriter
     {
         $pours = [];
         foreach ($layout->pours as $k => $pour) {
-            [$aMl, $bMl] = $pour->batch->measures();
+            $batch = Cups::of($plan, $pour, $store->calibrated($pour->resin), $plan->pours[$k]->startHour ?? 0.0)->batch;
+            [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
             $pours[] = [
-                'resin' => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts(
-                    $pour->batch,
-                    $plan->setup->pieces,
-                ),
-                'measure_a_ml' => $aMl, 'measure_b_ml' => $bMl,
-                'splits'       => self::splits($pour, $plan, $store, $plan->pours[$k]->startHour ?? 0.0),
-                ...($pour->coat->isColoured() ? ['portions' => self::portions($pour)] : []),
-                'held_back_g'     => $pour->batch->held,
-                'top_up_g'        => $pour->batch->topUp,
-                'goes'            => $pour->batch->goes(),
-                'ratio_error_pct' => $pour->batch->ratioErrorPercent(),
-                'warnings'        => self::findings((new BatchJudge($pour->batch, $k))->findings()),
+                'resin'        => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($batch, $plan->setup->pieces),
+                'measure_a_ml' => max(1, $batch->mixes) * $aMl, 'measure_b_ml' => max(1, $batch->mixes) * $bMl,
+                'mixes'        => $batch->mixes, 'each' => ['a' => $a, 'b' => $b, 'unit' => $batch->device->unit()],
+                'splits'       => self::splits($batch),
+                ...($pour->coat->isColoured() ? ['portions' => self::portions($pour), 'cups' => self::cups($pour)] : []),
+                'held_back_g'     => $batch->held, 'over_g' => $batch->over(),
+                'top_up_g'        => $batch->topUp,
+                'goes'            => $pour->batch->mixes === 0 ? null : $pour->batch->mixes,
+                'ratio_error_pct' => $batch->ratioErrorPercent(),
+                'warnings'        => self::findings((new BatchJudge($batch, $k))->findings()),
             ];
         }
 
@@ -177,12 +177,21 @@ final class AnswerWriter
         ], $pour->portions->all);
     }
 
-    /** @return list<array{a_g: float, b_g: float}> */
-    private static function splits(LaidPour $pour, Plan $plan, CalibrationStore $store, float $start): array
+    /** @return list<array<string, mixed>> what is stirred in which cup, in all vessels */
+    private static function cups(LaidPour $pour): array
     {
-        $cups = Cups::of($plan, $pour, $store->calibrated($pour->resin), $start)->cups;
+        return array_map(fn(ColourCup $cup): array => [
+            'for'   => array_map(fn(Portion $one): string => Words::metric()->inside($one->name), $cup->portions),
+            'mix_g' => $cup->grams(), 'pours_g' => $cup->pours, 'keeps_g' => $cup->keeps, 'top_up_g' => $cup->topUp,
+        ], $pour->cups);
+    }
 
-        return array_fill(0, $cups, ['a_g' => $pour->batch->a() / $cups, 'b_g' => $pour->batch->b() / $cups]);
+    /** @return list<array{a_g: float, b_g: float}> */
+    private static function splits(Batch $batch): array
+    {
+        $mixes = max(1, $batch->mixes);
+
+        return array_fill(0, $mixes, ['a_g' => $batch->a() / $mixes, 'b_g' => $batch->b() / $mixes]);
     }
 
     /** @return array<string, float> what goes into one vessel; readings are of the mix that serves all */

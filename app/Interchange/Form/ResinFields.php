@@ -37,6 +37,7 @@ final readonly class ResinFields
             Field::choice("{$at}/ratio/by", Field::choicesOf('ratio')),
             Field::of("{$at}/ratio/a", FieldKind::Number),
             Field::of("{$at}/ratio/b", FieldKind::Number),
+            Field::optional("{$at}/ratio/tolerance_pct", FieldKind::Number),
             Field::of("{$at}/density_g_ml/a", FieldKind::Number),
             Field::of("{$at}/density_g_ml/b", FieldKind::Number),
             Field::of("{$at}/density_g_ml/mixed", FieldKind::Number),

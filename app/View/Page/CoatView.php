@@ -6,16 +6,19 @@ namespace App\View\Page;
 
 use App\Words\Figures;
 use App\Words\Words;
+use Pensilis\Batching\Batch;
 use Pensilis\Batching\Scale;
 use Pensilis\Colour\Darkening;
 use Pensilis\Colour\Dose;
+use Pensilis\Colour\Recipe;
+use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Portion;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Yellowing;
 use Pensilis\Quantity\Figure;
 
-/** How one pour is coloured, as its page and the sheet show it: a cup for each region, what to stir in, from where to pour. */
+/** How one pour is coloured, as its page and the sheet show it: a cup for each mix, what to stir in, from where to pour. */
 final readonly class CoatView
 {
     /** Where no scale is at hand colours are still weighed, g (memory). */
@@ -24,54 +27,87 @@ final readonly class CoatView
     /** A region whose middle lies nearer to that of the others lies amid them, m (memory). */
     private const AMID = 1e-3;
 
-    /** @param int $pours that the piece has */
+    /**
+     * @param int   $pours that the piece has
+     * @param Batch $batch in so many mixes as are made
+     */
     public function __construct(
         private Plan $plan,
         private LaidPour $pour,
         private int $index,
         private int $pours,
+        private Batch $batch,
         private Figures $figures,
     ) {}
 
-    /** @return list<CupLine> a cup for each region, or for all of a coat that has colour; none of a clear one */
+    /** @return list<CupLine> a cup for all regions of one mix, or for all of a coat that has colour; none of a clear one */
     public function cupLines(): array
     {
-        if (!$this->pour->coat->isColoured() && !$this->isTraced()) {
-            return [];
-        }
-        $lines = [];
-        foreach ($this->pour->portions->all as $portion) {
-            $grams = $this->gramsOf($portion);
-            $doses = array_map(
-                fn(array $part): Dose => Dose::of(
-                    $part[0],
-                    $part[1],
-                    $grams,
-                    1e-3 * $this->pour->resin->density,
-                    $this->step(),
-                    $this->room(),
-                ),
-                $portion->recipe->parts,
-            );
-            $lines[] = CupLine::of(
-                count($this->pour->portions->all) === 1
-                    ? Words::say('pour.cups.all')
-                    : (new Words($this->figures->system))->inside($portion->name),
-                $portion->recipe,
-                $this->figures->mass($grams),
-                Words::say(
-                    'pour.cups.share',
-                    [
-                        'volume' => $this->figures->volume(1e6 * $portion->volume * $this->plan->setup->pieces),
-                        'share'  => $this->figures->percent($portion->share, 1),
-                    ],
-                ),
-                $doses,
-                $this->side($portion->index),
-            );
+        return $this->pour->coat->isColoured() || $this->isTraced() ? array_map($this->cupLine(...), $this->pour->cups) : [];
+    }
+
+    private function cupLine(ColourCup $cup): CupLine
+    {
+        $words = new Words($this->figures->system);
+        $mixes = count($this->pour->cups) > 1 ? 1 : $this->mixes();
+        $grams = $this->gramsIn($cup) / $mixes;
+        $doses = $this->doses($cup->recipe, $grams);
+        // The clear in mother tints is part of the cup.
+        $clear = $grams - array_sum(array_map(fn(Dose $dose): float => $dose->clear, $doses));
+        $names = array_map(fn(Portion $one): string => $words->inside($one->name), $cup->portions);
+
+        return new CupLine(
+            count($this->pour->cups) === 1 ? Words::say('pour.cups.all') : Words::joined($names),
+            $cup->recipe->swatch()->toHex(),
+            $mixes === 1 ? $this->figures->mass($clear) : Words::say('pour.cups.times', [
+                'mixes' => $mixes, 'amount' => $this->figures->mass($clear),
+            ]),
+            Words::say('pour.cups.share', [
+                'volume' => $this->figures->volume(1e6 * $this->plan->setup->pieces
+                    * array_sum(array_map(fn(Portion $one): float => $one->volume, $cup->portions))),
+                'share' => $this->figures->percent(array_sum(array_map(fn(Portion $one): float => $one->share, $cup->portions)), 1),
+            ]),
+            array_map((new DoseWords(!$this->plan->studio->device instanceof Scale))->say(...), $doses),
+            $this->sides($cup),
+            $cup->isTooSmall($this->plan->studio->lossGrams) ? Words::say('pour.cups.small', [
+                'pours' => $this->figures->grams($cup->pours), 'keeps' => $this->figures->grams($cup->keeps),
+            ]) : '',
+        );
+    }
+
+    /** From where it is poured; where it serves several regions, from where each of them is. */
+    private function sides(ColourCup $cup): string
+    {
+        $words = new Words($this->figures->system);
+        $all = [];
+        foreach ($cup->portions as $one) {
+            $side = $this->side($one->index);
+            if ($side !== '') {
+                $all[] = count($cup->portions) === 1 ? $side : Words::say('pour.from.of', [
+                    'region' => $words->inside($one->name), 'side' => $side,
+                ]);
+            }
         }
 
-        return $lines;
+        return Words::joined($all);
+    }
+
+    /** Into how many mixes the pour is parted, at least one. */
+    private function mixes(): int
+    {
+        return max(1, $this->batch->mixes);
+    }
+
+    /** What is in a cup when it is stirred, g: of a coat of one mix all that is not held back. */
+    private function gramsIn(ColourCup $cup): float
+    {
+        return count($this->pour->cups) > 1 ? $cup->grams() : $this->batch->needed() - $this->batch->held;
+    }
+
+    /** @return list<Dose> */
+    private function doses(Recipe $recipe, float $grams): array
+    {
+        return Dose::all($recipe, $grams, 1e-3 * $this->pour->resin->density, $this->step(), $this->room());
     }
 
     /** What it is coloured with, in a line. */
@@ -93,16 +129,18 @@ final readonly class CoatView
         return $this->plan->purpose->yellowing->isIn($this->index, $this->pours, $this->plan->setup->viewed);
     }
 
-    /** How much of a trace all that is clear in this pour takes. */
+    /** How much of a trace all that is clear in this pour takes; nothing where nothing of it is clear. */
     public function trace(): string
     {
         $clear = array_sum(array_map(
-            fn(Portion $one): float => $one->recipe->isClear() ? $this->gramsOf($one) : 0.0,
-            $this->pour->portions->all,
+            fn(ColourCup $one): float => $one->recipe->isClear() ? $this->gramsIn($one) : 0.0,
+            $this->pour->cups,
         ));
         $drops = Yellowing::TRACE * $clear / (1e-3 * $this->pour->resin->density) / 10.0;
 
-        return Words::say('pour.cups.trace', ['drops' => Figure::short($drops, 2), 'clear' => $this->figures->grams($clear)]);
+        return $clear <= 0.0 ? '' : Words::say('pour.cups.trace', [
+            'drops' => Figure::short($drops, 2), 'clear' => $this->figures->grams($clear),
+        ]);
     }
 
     /** @return list<array{string, string}> the neighbours that meet, and the shade of both as one where they do */
@@ -119,44 +157,21 @@ final readonly class CoatView
         ], $this->pour->portions->parcels->neighbours());
     }
 
-    /** @return list<string> how one cup is darkened from region to region, where they differ in nothing but the dose of one colour */
+    /** @return list<string> how one cup is darkened from region to region, where some hold no less of any colour than others */
     public function darkening(): array
     {
-        [$shades, $clear] = [[], 0.0];
-        foreach ($this->pour->portions->all as $portion) {
-            $parts = $portion->recipe->parts;
-            if (count($parts) > 1) {
-                return [];
-            }
-            if ($parts !== []) {
-                $shades[] = [$this->gramsOf($portion), $parts[0][1], $parts[0][0]];
-            } else {
-                $clear += $this->gramsOf($portion);
-            }
-        }
-        if (
-            count($shades) < 2
-            || count(array_unique(array_map(fn(array $shade): string => $shade[2]->id, $shades))) > 1
-            || count(array_unique(array_column($shades, 1))) < 2
-        ) {
-            return [];
-        }
-        [$colour, $density] = [$shades[0][2], 1e-3 * $this->pour->resin->density];
-        $lines = [];
-        // What stays clear is poured from the same cup first.
-        $steps = [...($clear > 0.0 ? [[$clear, 0.0]] : []), ...array_map(fn(array $shade): array => [$shade[0], $shade[1]], $shades)];
-        foreach (Darkening::of($steps)->steps as $step) {
-            $dose = Dose::of($colour, max(1e-9, $step['add'] / $step['left']), $step['left'], $density, $this->step());
-            $lines[] = Words::say($step['add'] <= 1e-12 ? 'pour.darkening.plain' : 'pour.darkening.step', [
-                'pour' => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),
-                'add'  => $colour->drop > 0.0
-                    ? Words::say('pour.drops', ['count' => Figure::short($dose->exact, 1)])
-                    : $this->figures->grams($dose->exact),
-                'colour' => mb_strtolower($colour->name),
-            ]);
-        }
+        $words = new Words($this->figures->system);
+        $poured = array_values(array_filter($this->pour->cups, fn(ColourCup $one): bool => $one->pours > 0.0));
+        $darkening = Darkening::of(array_map(fn(ColourCup $one): array => [$one->pours + $one->topUp, $one->recipe], $poured));
 
-        return $lines;
+        return !$darkening->isAny() ? [] : array_map(fn(array $step): string => Words::say(
+            $step['adds']->isClear() ? 'pour.darkening.plain' : 'pour.darkening.step',
+            [
+                'pour' => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),
+                'add'  => Words::joined(array_map((new DoseWords())->say(...), $this->doses($step['adds'], $step['left']))),
+                'for'  => Words::joined(array_map(fn(Portion $one): string => $words->inside($one->name), $poured[$step['mix']]->portions)),
+            ],
+        ), $darkening->steps);
     }
 
     /** Plain mix of a region in all vessels that are poured alike, g. */

@@ -19,13 +19,17 @@ use Pensilis\Scheduling\Task;
 /** What a whole piece takes, weighs and costs, against what is on the shelf. */
 final readonly class PieceTotals
 {
-    /** @param list<Task> $tasks */
+    /**
+     * @param list<Task>        $tasks
+     * @param array<int, Batch> $batches by pour, in so many mixes as are made
+     */
     public function __construct(
         private Piece $piece,
         private Plan $plan,
         private ?Layout $layout,
         private Figures $figures,
         private array $tasks,
+        private array $batches,
     ) {}
 
     /** @return list<string> what is mixed in all, weight, balance and cost of the finished piece */
@@ -36,15 +40,14 @@ final readonly class PieceTotals
             return [];
         }
         $finished = Finished::of($this->plan, $layout);
-        $batches = array_map(fn(LaidPour $pour): Batch => $pour->batch, $layout->pours);
-        $sum = fn(callable $of): float => array_sum(array_map($of, $batches));
+        $sum = fn(callable $of): float => array_sum(array_map($of, $this->batches));
         $lines = [Words::say('piece.totals.mix', [
-            'volume' => $this->figures->volume($sum(fn(Batch $one): float => $one->volume)),
+            'volume' => $this->figures->volume($sum(fn(Batch $one): float => 1e3 * $one->mixed() / $one->resin->density)),
             'mass'   => $this->figures->mass($sum(fn(Batch $one): float => $one->mixed())),
             'a'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[0])),
-            'a_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[0])),
+            'a_ml'   => $this->figures->volume($sum(fn(Batch $one): float => max(1, $one->mixes) * $one->measures()[0])),
             'b'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[1])),
-            'b_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->measures()[1])),
+            'b_ml'   => $this->figures->volume($sum(fn(Batch $one): float => max(1, $one->mixes) * $one->measures()[1])),
         ]), Words::say('piece.totals.finished', [
             'mass' => $this->figures->mass(1e3 * $finished->kilograms), 'place' => $this->figures->place(...$finished->balance),
             'load' => $this->figures->load(1e3 * Finished::SAFETY * $finished->kilograms),
@@ -58,7 +61,11 @@ final readonly class PieceTotals
     {
         $pieces = $this->plan->setup->pieces;
         $hours = array_sum(array_map(fn(Task $task): float => $task->kind->isWork() ? $task->end - $task->start : 0.0, $this->tasks));
-        $material = array_sum(array_map(fn(LaidPour $pour): float => $pour->costs($this->plan->costs, $pieces), $layout->pours));
+        $material = array_sum(array_map(
+            fn(LaidPour $pour, Batch $batch): float => $pour->costs($this->plan->costs, $pieces, $batch),
+            $layout->pours,
+            $this->batches,
+        ));
 
         return [$this->cost($material, $hours), ...$this->ordered($material + $this->plan->costs->ofHours($hours))];
     }
@@ -92,8 +99,8 @@ final readonly class PieceTotals
     public function stock(): array
     {
         $needs = [];
-        foreach ($this->layout->pours ?? [] as $pour) {
-            $needs[$pour->resin->name] = ($needs[$pour->resin->name] ?? 0.0) + $pour->batch->mixed();
+        foreach ($this->layout->pours ?? [] as $k => $pour) {
+            $needs[$pour->resin->name] = ($needs[$pour->resin->name] ?? 0.0) + $this->batches[$k]->mixed();
             foreach ($pour->colourGrams() as $id => $grams) {
                 $name = $this->plan->colours[$id]->name;
                 $needs[$name] = ($needs[$name] ?? 0.0) + $grams * $this->plan->setup->pieces;

@@ -17,6 +17,9 @@ use App\Words\Words;
 use OutOfRangeException;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\PrepList;
+use Pensilis\Batching\Batch;
+use Pensilis\Batching\CupSplit;
+use Pensilis\Bench\Cups;
 use Pensilis\Bench\Kit;
 use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
@@ -30,6 +33,7 @@ use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\PinnedPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Thermal\Fit\CalibrationStore;
 
 /** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
 final readonly class PieceView
@@ -121,7 +125,10 @@ final readonly class PieceView
     /** What the whole piece takes, weighs and costs. */
     public function totals(): PieceTotals
     {
-        return new PieceTotals($this->piece, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? []);
+        return new PieceTotals($this->piece, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? [], array_map(
+            fn(int $k): Batch => $this->mixes($k)->batch,
+            array_keys($this->layout->pours ?? []),
+        ));
     }
 
     public function objects(): ObjectLines
@@ -181,6 +188,24 @@ final readonly class PieceView
     public function pour(int $k): LaidPour
     {
         return $this->layout->pours[$k] ?? throw new OutOfRangeException("There is no pour {$k}.");
+    }
+
+    /** The mixes that one of its pours is really made of: as its device and its pot life in the room of that hour ask for. */
+    public function mixes(int $k): CupSplit
+    {
+        $pour = $this->pour($k);
+        $start = $this->answer?->simulation?->pours[$k]->startHour ?? $this->plan->pours[$k]->startHour ?? 0.0;
+
+        return Cups::of($this->plan, $pour, app(CalibrationStore::class)->calibrated($pour->resin), $start);
+    }
+
+    /** @return array{string, string} A and B of one of its pours, as its device shows them in each mix */
+    public function readings(int $k): array
+    {
+        $batch = $this->mixes($k)->batch;
+        $each = fn(float $amount): string => $this->figures->times($batch->mixes, $this->figures->reading($batch->device, $amount));
+
+        return array_map($each, $batch->readings());
     }
 
     /** @return list<Fact> all that lies ready before the first pour, once pours are known */

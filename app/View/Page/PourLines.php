@@ -35,7 +35,14 @@ final readonly class PourLines
     /** How a pour is coloured. */
     public function coat(int $k): CoatView
     {
-        return new CoatView($this->view->plan, $this->view->pour($k), $k, count($this->view->layout->pours ?? []), $this->view->figures);
+        return new CoatView(
+            $this->view->plan,
+            $this->view->pour($k),
+            $k,
+            count($this->view->layout->pours ?? []),
+            $this->view->mixes($k)->batch,
+            $this->view->figures,
+        );
     }
 
     /** What a region of a given pour is called. */

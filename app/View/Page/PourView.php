@@ -10,7 +10,6 @@ use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupSplit;
 use Pensilis\Batching\Leftover;
 use Pensilis\Batching\WeighedMix;
-use Pensilis\Bench\Cups;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
 use Pensilis\Layout\LaidPour;
@@ -33,6 +32,8 @@ final readonly class PourView
 
     public CupSplit $cups;
 
+    public Batch $batch;
+
     public CoatView $coat;
 
     /** @var list<Finding> what is wrong with how it is measured */
@@ -41,8 +42,9 @@ final readonly class PourView
     public function __construct(public PieceView $piece, public LaidPour $pour, public int $index, private CalibratedResin $resin)
     {
         $this->coat = $piece->pours()->coat($index);
-        $this->findings = (new BatchJudge($pour->batch, $index))->findings();
-        $this->cups = Cups::of($piece->plan, $pour, $resin, $this->startHour());
+        $this->cups = $piece->mixes($index);
+        $this->batch = $this->cups->batch;
+        $this->findings = (new BatchJudge($this->batch, $index))->findings();
     }
 
     public function startHour(): float
@@ -61,24 +63,15 @@ final readonly class PourView
     /** What is in a cup of it, g. */
     public function cupGrams(): float
     {
-        return $this->cups->gramsEach;
+        return $this->cups->gramsEach();
     }
 
-    /** @return array{string, string} A and B as the device shows them */
-    public function readings(): array
-    {
-        $batch = $this->pour->batch;
-        [$a, $b] = $batch->readings();
-
-        return [$this->piece->figures->reading($batch->device, $a), $this->piece->figures->reading($batch->device, $b)];
-    }
-
-    /** @return array{string, string} both by volume, for marked cups */
+    /** @return array{string, string} A and B of each mix by volume, for marked cups */
     public function measures(): array
     {
-        [$a, $b] = $this->pour->batch->measures();
+        $each = fn(float $amount): string => $this->piece->figures->times($this->batch->mixes, $this->piece->figures->volume($amount));
 
-        return [$this->piece->figures->volume($a), $this->piece->figures->volume($b)];
+        return array_map($each, $this->batch->measures());
     }
 
     /** How long to let the cups thicken before they keep a line, and what that leaves of the working time; null where they need not. */
@@ -142,7 +135,7 @@ final readonly class PourView
     public function uses(float $mixed): array
     {
         $uses = [$this->pour->resin->name => $mixed];
-        $share = $this->pour->batch->mixed() > 0.0 ? $mixed / $this->pour->batch->mixed() : 0.0;
+        $share = $this->batch->mixed() > 0.0 ? $mixed / $this->batch->mixed() : 0.0;
         foreach ($this->pour->colourGrams() as $id => $grams) {
             $uses[$this->piece->plan->colours[$id]->name] = $share * $grams * $this->piece->plan->setup->pieces;
         }
@@ -169,16 +162,7 @@ final readonly class PourView
 
     public function together(float $more): Batch
     {
-        $studio = $this->piece->plan->studio;
-
-        return Batch::of(
-            $this->pour->resin,
-            1e-6 * $this->pour->batch->volume + $more,
-            $studio->device,
-            $studio->lossGrams,
-            $studio->held,
-            $studio->leastMix,
-        );
+        return $this->piece->plan->studio->batch($this->pour->resin, 1e-6 * $this->pour->batch->volume + $more);
     }
 
     /** @return list<array{string, string}> A and B of a batch, by the device and by volume */

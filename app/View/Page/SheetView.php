@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
-use App\Interchange\Answers\Answers;
 use App\Words\Words;
 use Illuminate\Support\Str;
 use Pensilis\Bench\ActKind;
@@ -27,7 +26,7 @@ final readonly class SheetView
     /** Characters of a step told in short. */
     private const SHORT = 80;
 
-    public function __construct(public PieceView $view, private Answers $answers) {}
+    public function __construct(public PieceView $view) {}
 
     /** Whether there is anything to pour. */
     public function isReady(): bool
@@ -117,15 +116,16 @@ final readonly class SheetView
     private function pour(LaidPour $pour, SimulatedPour $heat, int $k): SheetPour
     {
         $figures = $this->view->figures;
-        [[$a, $b], [$aMl, $bMl]] = [$pour->batch->readings(), $pour->batch->measures()];
+        $batch = $this->view->mixes($k)->batch;
+        [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
 
         return new SheetPour(
             $k + 1,
             $this->view->pours()->resinOf($k),
             $figures->moment($heat->startHour),
-            $figures->weighed($pour->batch->device, $a),
-            $figures->weighed($pour->batch->device, $b),
-            $figures->mass($pour->batch->mixed()),
+            $figures->times($batch->mixes, $figures->weighed($batch->device, $a)),
+            $figures->times($batch->mixes, $figures->weighed($batch->device, $b)),
+            $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
             Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
             [
                 ...$this->lines($pour, 'first', array_map(
@@ -205,7 +205,7 @@ final readonly class SheetView
             $doses = $pour->coat->isColoured() ? ActKind::Colour : ActKind::Mix;
             $steps = [
                 ...$steps,
-                ...($act->kind === ActKind::Mix ? $this->lines($pour, 'mix', $this->mixes($pour, $heat)) : []),
+                ...($act->kind === ActKind::Mix ? $this->lines($pour, 'mix', $this->mixes($k)) : []),
                 ...($act->kind === $doses ? $this->lines($pour, 'cup', $this->cups($k)) : []),
             ];
         }
@@ -249,13 +249,15 @@ final readonly class SheetView
     }
 
     /** @return list<string> a step of its own where it goes into several cups */
-    private function mixes(LaidPour $pour, SimulatedPour $heat): array
+    private function mixes(int $k): array
     {
-        $goes = Cups::of($this->view->plan, $pour, $this->answers->calibrated($pour->resin), $heat->startHour)->cups;
-        [$a, $b] = $pour->batch->readings();
-        $reading = fn(float $amount): string => $this->view->figures->reading($pour->batch->device, $amount / $goes);
+        $batch = $this->view->mixes($k)->batch;
+        [$a, $b] = $batch->readings();
+        $reading = fn(float $amount): string => $this->view->figures->reading($batch->device, $amount);
 
-        return $goes === 1 ? [] : [Words::say('sheet.mixes', ['mixes' => $goes, 'a' => $reading($a), 'b' => $reading($b)])];
+        return $batch->mixes < 2 ? [] : [
+            Words::say('sheet.mixes', ['mixes' => $batch->mixes, 'a' => $reading($a), 'b' => $reading($b)]),
+        ];
     }
 
     /** @return list<string> */
@@ -267,7 +269,7 @@ final readonly class SheetView
             'doses' => $cup->doses === [] ? Words::say('sheet.clear') : implode('; ', $cup->doses),
         ]), $coat->cupLines());
 
-        return $coat->isTraced() ? [...$lines, Words::say('sheet.trace', ['trace' => $coat->trace()])] : $lines;
+        return $coat->isTraced() && $coat->trace() !== '' ? [...$lines, Words::say('sheet.trace', ['trace' => $coat->trace()])] : $lines;
     }
 
     /** @return array{task: string, start: string} */

@@ -1,10 +1,10 @@
 @php([$pour, $figures] = [$view->layout->pours[$k], $view->figures])
-@php([$a, $b] = $pour->batch->readings())
+@php([$a, $b] = $view->readings($k))
 <div id="pour-figures-{{ $k }}" class="figures" @if($oob ?? false) hx-swap-oob="true" @endif>
     <dl>
         @foreach(($view->pours()->resinOf($k) === '' ? [] : ['resin' => $view->pours()->resinOf($k)]) + [
             'from'   => $figures->length($pour->bottom), 'depth' => $figures->length($pour->depth()),
-            'a'      => $figures->reading($pour->batch->device, $a), 'b' => $figures->reading($pour->batch->device, $b),
+            'a'      => $a, 'b' => $b,
             'volume' => $figures->volume(1e6 * $pour->volume),
             'peak'   => isset($view->answer?->simulation?->pours[$k]) ? $figures->heat($view->answer->simulation->pours[$k]->peakCelsius)
                 : '…',

@@ -46,14 +46,14 @@
                 </thead>
                 <tbody>
                     @foreach($layout->pours as $k => $pour)
-                        @php([$a, $b] = $pour->batch->readings())
+                        @php([$a, $b] = $view->readings($k))
                         <tr data-select="pour-{{ $k }}">
                             <th scope="row">
                                 <a href="#pour-{{ $k }}" aria-label="{{ __('piece.Pour', ['number' => $k + 1]) }}">{{ $k + 1 }}</a>
                             </th>
                             <td>{{ $figures->length($pour->depth()) }}</td>
-                            <td class="act">{{ $figures->reading($pour->batch->device, $a) }}</td>
-                            <td class="act">{{ $figures->reading($pour->batch->device, $b) }}</td>
+                            <td class="act">{{ $a }}</td>
+                            <td class="act">{{ $b }}</td>
                             <td>
                                 {{ isset($view->answer?->simulation?->pours[$k]) ?
                                     $figures->heat($view->answer->simulation->pours[$k]->peakCelsius) : '…' }}

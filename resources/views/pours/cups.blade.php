@@ -20,7 +20,8 @@
                                     height="20" fill="{{ $cup->swatch }}"/></svg> {{ $cup->name }}
                             </th>
                             <td class="num act">{{ $cup->amount }}</td>
-                            <td>@forelse($cup->doses as $dose)<div>{{ $dose }}</div>@empty {{ __('pour.cups.clear') }} @endforelse</td>
+                            <td>@forelse($cup->doses as $dose)<div>{{ $dose }}</div>@empty {{ __('pour.cups.clear') }} @endforelse
+                                @if($cup->small !== '')<div class="quiet">{{ $cup->small }}</div>@endif</td>
                             <td>{{ $cup->fills }}</td><td>{{ $cup->from }}</td>
                         </tr>
                     @endforeach
@@ -29,7 +30,8 @@
         </x-wide-table>
         <p class="quiet">{{ __('pour.cups.note') }}</p>
         <ul>
-            @if($view->coat->isTraced())<li>{{ __('pour.cups.traced', ['trace' => $view->coat->trace()]) }}</li>@endif
+            @php($trace = $view->coat->isTraced() ? $view->coat->trace() : '')
+            @if($trace !== '')<li>{{ __('pour.cups.traced', ['trace' => $trace]) }}</li>@endif
             @if($thickening !== null)<li><strong>{{ __('pour.cups.thicken') }}</strong> {{ $thickening }}</li>@endif
             @foreach($view->sinking() as $line)<li>{{ $line }}</li>@endforeach
             @if(count($view->pour->portions->all) > 1)

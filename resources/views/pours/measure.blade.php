@@ -1,4 +1,4 @@
-@php([[$a, $b], [$aMl, $bMl]] = [$view->readings(), $view->measures()])
+@php([[$a, $b], [$aMl, $bMl]] = [$view->piece->readings($view->index), $view->measures()])
 @php($device = $view->piece->words->inside($batch->device->fact()))
 <section aria-labelledby="batch">
     <h2 id="batch">{{ __('pour.measure.head') }}</h2>
@@ -8,9 +8,11 @@
     </table>
     <p>
         {{ __('pour.measure.with', ['device' => $device]) }}
-        {{ __($plan->setup->pieces === 1 ? 'pour.measure.mix' : 'pour.measure.mix-many', ['mix' => $figures->mass($batch->mixed()),
+        {{ __($plan->setup->pieces === 1 ? 'pour.measure.mix' : 'pour.measure.mix-many', [
+            'mix'    => $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
             'vessel' => $figures->mass($batch->mass), 'pieces' => $plan->setup->pieces, 'loss' => $figures->grams($batch->loss)]) }}
         @if($batch->held > 0.05){{ __('pour.measure.held', ['held' => $figures->grams($batch->held)]) }}@endif
+        @if($batch->over() > 0.05 * $batch->needed()){{ __('pour.measure.left', ['left' => $figures->grams($batch->over())]) }}@endif
         @if($batch->topUp > 0.05){{ __('pour.measure.top-up', ['amount' => $figures->grams($batch->topUp)]) }}@endif
     </p>
     <ul>
@@ -18,21 +20,21 @@
         @if(!$batch->isDoubtful())
             <li>
                 {{ Str::ucfirst(__('pour.measure.ratio', ['device' => $device,
-                    'error' => $figures->percent($batch->ratioErrorPercent() / 100, 1), 'most' => $figures->percent($batch::WARN_PERCENT /
+                    'error' => $figures->percent($batch->ratioErrorPercent() / 100, 1), 'most' => $figures->percent($batch->warnPercent() /
                     100)])) }}
             </li>
         @endif
         @if($view->cups->isTooShort())<li><strong>{{ __('pour.measure.over') }}</strong>
             {{ __('pour.measure.over-by', ['life' => $figures->span($view->cups->life / 3600),
                 'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>
-        @elseif($view->cups->cups > 1)<li><strong>{{ __('pour.measure.split', ['cups' => $view->cups->cups]) }}</strong>
-            {{ __('pour.measure.split-of', ['each' => $figures->grams($view->cups->gramsEach)]) }}</li>
+        @elseif($view->cups->mixes() > 1)<li><strong>{{ __('pour.measure.split', ['mixes' => $view->cups->mixes()]) }}</strong>
+            {{ __('pour.measure.split-of', ['each' => $figures->grams($view->cups->gramsEach())]) }}</li>
         @else<li>{{ __('pour.measure.one-cup', ['life' => $figures->span(min($view->cups->life / 3600, 99)),
             'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
         @if($view->wrongWay() !== null)<li>{{ __('pour.measure.volume') }} {{ $view->wrongWay() }}</li>@endif
     </ul>
     @if($plan->costs->areKnown())
-        <p>{{ __('pour.measure.cost', ['price' => number_format($view->pour->costs($plan->costs, $plan->setup->pieces), 2)]) }}</p>
+        <p>{{ __('pour.measure.cost', ['price' => number_format($view->pour->costs($plan->costs, $plan->setup->pieces, $batch), 2)]) }}</p>
     @endif
 
     @foreach($view->piece->totals()->stock() as $line)<p class="quiet">{{ $line }}</p>@endforeach

@@ -23,7 +23,7 @@
                     'piece' => $shared->other->piece->title]) }}
                 {{ Str::ucfirst(__('pour.measure.ratio', ['device' => $view->piece->words->inside($batch->device->fact()),
                     'error' => $figures->percent($shared->batch->ratioErrorPercent() / 100, 1), 'most' =>
-                    $figures->percent($batch::WARN_PERCENT / 100)])) }}
+                    $figures->percent($batch->warnPercent() / 100)])) }}
             </p>
         @endif
     </details>

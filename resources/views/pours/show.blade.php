@@ -1,4 +1,4 @@
-@php([$batch, $figures, $piece, $plan] = [$view->pour->batch, $view->piece->figures, $view->piece->piece, $view->piece->plan])
+@php([$batch, $figures, $piece, $plan] = [$view->batch, $view->piece->figures, $view->piece->piece, $view->piece->plan])
 <x-page :title="__('pour.title', ['number' => $view->index + 1, 'piece' => $piece->title])">
     <h1>
         {{ __('piece.Pour', ['number' => $view->index + 1]) }} <span class="quiet">{{ __('pour.of') }} <a

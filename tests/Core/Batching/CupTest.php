@@ -44,15 +44,15 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
         600.0,
         298.15,
     );
-    expect($split(60.0)->cups)->toBe(1)
-        ->and($split(3000.0)->cups)->toBeGreaterThan(2);
+    expect($split(60.0)->mixes())->toBe(1)
+        ->and($split(3000.0)->mixes())->toBeGreaterThan(2);
     foreach ([60.0, 500.0, 3000.0] as $grams) {
-        expect($split($grams)->cups * $split($grams)->gramsEach)->toEqualWithDelta($grams, 1e-9)
+        expect($split($grams)->mixes() * $split($grams)->gramsEach())->toEqualWithDelta($grams, 0.1 * $split($grams)->mixes())
             ->and($split($grams)->life)->toBeGreaterThanOrEqual($split($grams)->needed);
     }
     // A slow resin needs no second cup for a kilogram.
     $deep = $store->calibrated(Plans::deep());
-    expect(CupSplit::of(Batch::of($deep->resin, 9e-4, Scale::withStep(0.1)), new CupLife($deep), 600.0, 294.15)->cups)->toBe(1);
+    expect(CupSplit::of(Batch::of($deep->resin, 9e-4, Scale::withStep(0.1)), new CupLife($deep), 600.0, 294.15)->mixes())->toBe(1);
 });
 
 it('says when even the smallest cup dies too soon', function (): void {

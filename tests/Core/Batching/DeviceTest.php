@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\Device;
 use Pensilis\Batching\MarkedCup;
+use Pensilis\Batching\Measured;
 use Pensilis\Batching\Scale;
 use Pensilis\Batching\Spoon;
 use Pensilis\Batching\WeighedMix;
@@ -36,8 +37,9 @@ it('reads 1 : 1 by volume as equal marks', function (): void {
     $resin = Plans::resin();
     $equal = MixRatio::byVolume(1.0, 1.0, 1130.0, 980.0);
     // A and B by volume fill the same marks; on a scale they differ by their densities.
-    expect(MarkedCup::withMarks(1.0)->reading(113.0, 1.13))->toBe(100.0)
-        ->and(MarkedCup::withMarks(1.0)->reading(98.0, 0.98))->toBe(100.0)
+    $cups = Measured::of(MarkedCup::withMarks(1.0), $equal, 211.0);
+    expect([$cups?->a, $cups?->b])->toBe([100.0, 100.0])
+        ->and($cups?->grams())->toEqualWithDelta([113.0, 98.0], 1e-9)
         ->and($equal->byMass())->toEqualWithDelta(0.98 / 1.13, 1e-12)
         ->and(Spoon::holding(15.0)->grams(2.0, 1.1))->toEqualWithDelta(33.0, 1e-12)
         ->and($resin->ratio->volumeParts())->toBeNull()
@@ -47,9 +49,9 @@ it('reads 1 : 1 by volume as equal marks', function (): void {
 it('parts a mix so that A, B and the cup they stand in stay below the limit of the scale', function (
     float $ml,
     float $cup,
-    ?int $goes,
+    int $goes,
 ): void {
-    expect(Batch::of(Plans::resin([], 1000.0), $ml * 1e-6, Scale::withStep(0.1, 200.0, $cup), 0.0)->goes())->toBe($goes);
+    expect(Batch::of(Plans::resin([], 1000.0), $ml * 1e-6, Scale::withStep(0.1, 200.0, $cup), 0.0)->mixes)->toBe($goes);
 })->with([
     // B is weighed on top of A: 200 g are 200 g of both.
     'as much as it takes' => [200.0, 0.0, 1],
@@ -57,25 +59,26 @@ it('parts a mix so that A, B and the cup they stand in stay below the limit of t
     'with a 30 g cup'     => [171.0, 30.0, 2],
     'just with it'        => [170.0, 30.0, 1],
     'three of 170 g'      => [510.0, 30.0, 3],
-    'a cup too heavy'     => [10.0, 200.0, null],
+    'a cup too heavy'     => [10.0, 200.0, 0],
 ]);
 
 it('fills a marked cup for A and for B by itself', function (): void {
     // 100 of 145 parts are A, by weight: 145 g are 88.5 ml of A and 45.9 ml of B.
-    expect(MarkedCup::withMarks(1.0, 100.0)->goes(88.5, 45.9))->toBe(1)
-        ->and(MarkedCup::withMarks(1.0, 80.0)->goes(88.5, 45.9))->toBe(2)
-        ->and(Spoon::holding(15.0)->goes(900.0, 400.0))->toBe(1);
+    $mixes = fn(Device $device): int => Batch::of(Plans::resin(), 145.0 / 1.1e6, $device, 0.0)->mixes;
+    expect($mixes(MarkedCup::withMarks(1.0, 100.0)))->toBe(1)
+        ->and($mixes(MarkedCup::withMarks(1.0, 80.0)))->toBe(2)
+        ->and($mixes(Spoon::holding(15.0)))->toBe(1);
 });
 
 it('holds back a share, and what a small batch has too much', function (): void {
     $held = Batch::of(Plans::resin(), 1e-4, Scale::withStep(0.1), 4.0, 0.1);
     $small = Batch::of(Plans::resin(), 1e-5, Scale::withStep(0.1), 4.0, 0.0, 60.0);
-    expect($held->mixed())->toEqualWithDelta(110.0 + 4.0 + 11.0, 1e-9)
-        ->and($small->mixed())->toEqualWithDelta(60.0, 1e-9)
+    expect($held->needed())->toEqualWithDelta(110.0 + 4.0 + 11.0, 1e-9)
+        ->and($small->needed())->toEqualWithDelta(60.0, 1e-9)
         ->and($small->held)->toEqualWithDelta(60.0 - 4.0 - 11.0, 1e-9)
         ->and($small->mass)->toEqualWithDelta(11.0, 1e-9)
         // Mass is kept: what goes in, what clings, what is held back.
-        ->and($small->mass + $small->loss + $small->held)->toEqualWithDelta($small->mixed(), 1e-12);
+        ->and($small->mass + $small->loss + $small->held)->toEqualWithDelta($small->needed(), 1e-12);
 });
 
 it('tells the wrong way of mixing by its consequence, and mends it', function (): void {

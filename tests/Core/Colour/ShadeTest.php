@@ -40,3 +40,18 @@ it(
     'refuses light that there cannot be',
     fn() => expect(fn() => Shade::linear(0.5, 1.2, 0.1))->toThrow(ImpossibleValue::class, 'green-share'),
 );
+
+// Sharma, Wu & Dalal, The CIEDE2000 color-difference formula (2005), table 1: of its pairs those that turn the hue, go over grey, and
+// differ little and much.
+it('tells differences as the eye sees them', function (array $one, array $two, float $told): void {
+    expect(Shade::difference($one, $two))->toEqualWithDelta($told, 5e-5)
+        ->and(Shade::difference($two, $one))->toEqualWithDelta($told, 5e-5);
+})->with([
+    [[50.0, 2.6772, -79.7751], [50.0, 0.0, -82.7485], 2.0425], [[50.0, -1.3802, -84.2814], [50.0, 0.0, -82.7485], 1.0],
+    [[50.0, 0.0, 0.0], [50.0, -1.0, 2.0], 2.3669], [[50.0, 2.49, -0.001], [50.0, -2.49, 0.0009], 7.1792],
+    [[50.0, 2.49, -0.001], [50.0, -2.49, 0.0011], 7.2195], [[50.0, -0.001, 2.49], [50.0, 0.0009, -2.49], 4.8045],
+    [[50.0, 2.5, 0.0], [73.0, 25.0, -18.0], 27.1492], [[50.0, 2.5, 0.0], [56.0, -27.0, -3.0], 31.9030],
+    [[60.2574, -34.0099, 36.2677], [60.4626, -34.1751, 39.4387], 1.2644],
+    [[22.7233, 20.0904, -46.694], [23.0331, 14.973, -42.5619], 2.0373],
+    [[90.8027, -2.0831, 1.441], [91.1528, -1.6435, 0.0447], 1.4441], [[2.0776, 0.0795, -1.135], [0.9033, -0.0636, -0.5514], 0.9082],
+]);

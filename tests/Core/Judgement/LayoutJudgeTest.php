@@ -65,7 +65,7 @@ it('says the figure and the place of every fault', function (array $changes, str
     'level' => [['/pours/2/depth_mm' => 30], 'under-filled', 'under-filled level_mm=56 fill_mm=60', '/pours'],
     'scale' => [
         ['/studio/scale_step_g' => 2], 'ratio-error',
-        'ratio-error pour=1 error_pct=4.663 mix_g=100.189 least_g=156 step_g=1 device=device.scale step=2', '/pours/0',
+        'ratio-error pour=1 error_pct=4.822 mix_g=102 least_g=162 step_g=1 device=device.scale step=2', '/pours/0',
     ],
 ]);
 

@@ -28,7 +28,7 @@ it('takes the defaults of the contract where a file says nothing', function (): 
     unset($document['resins'][0]['kinetics'], $document['resins'][0]['thermal']);
     $plan = PlanReader::read($document);
     expect($plan->vessel->base?->thickness)->toBe(0.018)
-        ->and($plan->studio->device->stepGrams(1.0))->toBe(0.1)
+        ->and($plan->studio->device->step())->toBe(0.1)
         ->and($plan->studio->hours->areAlways())->toBeTrue()
         ->and($plan->studio->greatestCelsius)->toBeNull()
         ->and($plan->inclusions[0]->coats)->toBe(0)

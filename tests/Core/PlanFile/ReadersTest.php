@@ -86,7 +86,7 @@ it('reads what is measured with', function (array $studio, string $device, float
     expect(problemsOf($problems))->toBe([])
         ->and($read->device->fact()->name)->toBe($device)
         // Of something as dense as water a step in ml is as many grams.
-        ->and($read->device->stepGrams(1.0))->toEqualWithDelta($step, 0.005);
+        ->and($read->device->grams($read->device->step(), 1.0))->toEqualWithDelta($step, 0.005);
 })->with([
     'nothing said' => [[], 'device.scale', 0.1],
     'a scale'      => [['scale_step_g' => 0.5], 'device.scale', 0.5],

@@ -119,8 +119,9 @@ it('says from where each region is poured', function (): void {
     $view = new PieceView($piece, UnitSystem::Metric, null);
     $cups = $view->pours()->coat(2)->cupLines();
     expect(array_map(fn($cup): string => "{$cup->name}: {$cup->from}", $cups))->toBe([
-        'left: first, into its middle', 'middle: from the right', 'right: from the right', 'spot: from behind',
+        // Left and right are of one colour at one strength: one cup.
+        'left and right: left first, into its middle and right from the right', 'middle: from the right', 'spot: from behind',
     ])
-        ->and($cups[3]->doses)->toBe([])
+        ->and($cups[2]->doses)->toBe([])
         ->and($cups[0]->swatch)->toMatch('/^#[0-9a-f]{6}$/');
 });

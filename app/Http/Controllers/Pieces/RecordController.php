@@ -28,7 +28,7 @@ final class RecordController extends Controller
     public function show(Piece $piece, Answers $answers): View
     {
         return view('pieces.record', [
-            'record' => new RecordView(new SheetView(new PieceView($piece, $this->studio()->units, $answers->kept($piece)), $answers)),
+            'record' => new RecordView(new SheetView(new PieceView($piece, $this->studio()->units, $answers->kept($piece)))),
         ]);
     }
 

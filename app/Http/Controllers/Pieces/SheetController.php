@@ -18,7 +18,7 @@ final class SheetController extends Controller
     {
         return view('pieces.sheet', [
             'done'  => $piece->ticks()->pluck('step')->all(),
-            'sheet' => new SheetView(new PieceView($piece, $this->studio()->units, $answers->find($piece, $this->member())), $answers),
+            'sheet' => new SheetView(new PieceView($piece, $this->studio()->units, $answers->find($piece, $this->member()))),
         ]);
     }
 }

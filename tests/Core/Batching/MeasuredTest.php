@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use Pensilis\Batching\Batch;
+use Pensilis\Batching\Device;
+use Pensilis\Batching\MarkedCup;
+use Pensilis\Batching\Measured;
+use Pensilis\Batching\Scale;
+use Pensilis\Batching\Spoon;
+use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Resin\MixRatio;
+use Tests\Plans;
+
+/** The least cost of all pairs that there are, tried one after the other. */
+function leastOf(Device $device, MixRatio $ratio, float $grams): float
+{
+    $step = $device->step();
+    [$ga, $gb] = [$device->grams($step, $ratio->gramsA()), $device->grams($step, $ratio->gramsB())];
+    [$right, $least] = [$ratio->byMass() * $ga / $gb, INF];
+    for ($i = 1; $i * $ga < (1.0 + min($least, 300.0)) * $grams + 300.0 * $ga; $i++) {
+        for ($j = 1; $j <= $i * $right * (1.0 + $ratio->tolerance) + 1e-9; $j++) {
+            $off = abs($j / ($i * $right) - 1.0);
+            $whole = $i * $ga + $j * $gb;
+            if ($off <= $ratio->tolerance + 1e-9 && $whole >= $grams * (1.0 - 1e-9) && $device->takes($i * $step, $j * $step)) {
+                $least = min($least, $whole / $grams - 1.0 + $off);
+            }
+        }
+    }
+
+    return $least;
+}
+
+it('finds the pair that no other pair of marks or steps betters', function (): void {
+    mt_srand(27);
+    for ($n = 0; $n < 500; $n++) {
+        [$a, $b] = [800.0 + mt_rand(0, 500), 800.0 + mt_rand(0, 500)];
+        $ratio = (mt_rand(0, 1) === 1
+            ? MixRatio::byVolume(mt_rand(1, 5), mt_rand(1, 3), $a, $b)
+            : MixRatio::byWeight(100.0, mt_rand(20, 100), $a, $b))->within([0.01, 0.03, 0.08][mt_rand(0, 2)]);
+        $device = [
+            MarkedCup::withMarks(mt_rand(20, 400) / 10.0, mt_rand(0, 1) === 1 ? 400.0 : null),
+            Scale::withStep([1.0, 5.0][mt_rand(0, 1)], 300.0), Spoon::holding(mt_rand(5, 30)),
+        ][mt_rand(0, 2)];
+        $grams = mt_rand(20, 2500) / 10.0;
+        [$found, $least] = [Measured::of($device, $ratio, $grams), leastOf($device, $ratio, $grams)];
+        expect($found === null ? INF : $found->total() / $grams - 1.0 + abs($found->off()))->toEqualWithDelta($least, 1e-6);
+        if ($found !== null) {
+            expect($found->total())->toBeGreaterThanOrEqual($grams * (1.0 - 1e-8))
+                ->and(abs($found->off()))->toBeLessThanOrEqual($ratio->tolerance + 1e-8)
+                ->and(fmod($found->a / $device->step() + 1e-6, 1.0))->toBeLessThan(2e-6);
+        }
+    }
+});
+
+// Common practice: both are filled to printed marks, in the ratio of the label, and what is over is held back.
+it('fills marked cups to marks, in the ratio and never short', function (
+    float $marks,
+    float $parts,
+    float $millilitres,
+    float $a,
+    float $b,
+): void {
+    // Both of the same density, so that millilitres of mix are those of A and B together.
+    $found = Measured::of(MarkedCup::withMarks($marks), MixRatio::byVolume($parts, 1.0, 1100.0, 1100.0), 1.1 * $millilitres);
+    expect([$found?->a, $found?->b])->toEqual([$a, $b]);
+})->with([
+    // A quarter of a US fluid ounce is 7.39 ml (NIST SP 811).
+    '2 : 1 on quarters of an ounce' => [7.4, 2.0, 81.0, 59.2, 29.6],
+    '3 : 1 on 5 ml, exact'          => [5.0, 3.0, 612.0, 465.0, 155.0],
+    '3 : 1 on 20 ml'                => [20.0, 3.0, 612.0, 480.0, 160.0],
+    '1 : 1 on 10 ml'                => [10.0, 1.0, 60.0, 30.0, 30.0],
+    '1 : 1, a little more'          => [10.0, 1.0, 68.0, 40.0, 40.0],
+    '1 : 1 on 30 ml'                => [30.0, 1.0, 237.0, 120.0, 120.0],
+]);
+
+it('refuses no cup whose A and B lie on marks', function (float $marks, float $millilitres): void {
+    $resin = Plans::resin();
+    $batch = Batch::of($resin, 1e-6 * $millilitres, MarkedCup::withMarks($marks), 4.0);
+    expect($batch->isRefused())->toBeFalse()->and($batch->over())->toBeGreaterThanOrEqual(0.0);
+})->with([[10.0, 70.0], [30.0, 230.0], [14.8, 235.0], [7.4, 80.0]]);
+
+it('gives each mix its own loss, and tells the sum of the readings as the whole', function (): void {
+    // Six vessels of 45.25 ml at 1.1 are 298.65 g. In three mixes each holds 99.55 + 4 g.
+    $batch = Batch::of(Plans::resin(), 6 * 45.25e-6, Scale::withStep(0.1))->parted(3);
+    expect($batch->needEach())->toEqualWithDelta(298.65 / 3.0 + 4.0, 1e-9)
+        ->and($batch->loss)->toBe(12.0)
+        ->and($batch->mixed())->toEqualWithDelta(3.0 * array_sum($batch->readings()), 1e-9)
+        ->and($batch->mixed())->toBeGreaterThanOrEqual($batch->needed());
+    [$a, $b] = $batch->readGrams();
+    expect($a + $b)->toEqualWithDelta($batch->mixed(), 1e-9);
+});
+
+it('keeps to what a resin forgives', function (): void {
+    $narrow = MixRatio::byWeight(100.0, 45.0, 1130.0, 980.0)->within(0.005);
+    $found = Measured::of(MarkedCup::withMarks(10.0), $narrow, 100.0);
+    expect(abs($found?->off() ?? 1.0))->toBeLessThanOrEqual(0.005);
+    expect(fn() => $narrow->within(0.0))->toThrow(ImpossibleValue::class, 'ratio-tolerance');
+});
