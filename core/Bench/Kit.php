@@ -6,6 +6,7 @@ namespace Pensilis\Bench;
 
 use Pensilis\Batching\Scale;
 use Pensilis\Fact\Fact;
+use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Hold;
@@ -40,7 +41,7 @@ final class Kit
         return [
             new Fact('kit.guard', ['pairs' => self::GLOVES * count($layout->pours)]),
             new Fact($plan->studio->device instanceof Scale ? 'kit.scale' : 'kit.measure'),
-            new Fact('kit.cups', ['cups' => self::cups($layout)]),
+            new Fact('kit.cups', ['cups' => self::cups($plan, $layout)]),
             new Fact('kit.board', $board),
             ...self::tools($plan, $layout),
             ...self::decoration($layout),
@@ -51,10 +52,13 @@ final class Kit
         ];
     }
 
-    /** One for A, one for B and one to mix in for each pour, and one more for each region of its own. */
-    private static function cups(Layout $layout): int
+    /** One for each mix and each colour that is stirred by itself; what goes by volume is measured in one for A and one for B beside. */
+    private static function cups(Plan $plan, Layout $layout): int
     {
-        return array_sum(array_map(fn(LaidPour $pour): int => 3 + count($pour->coat->zones), $layout->pours));
+        $measured = $plan->studio->device instanceof Scale ? 0 : 2;
+
+        return array_sum(array_map(fn(LaidPour $pour): int => $measured + max(1, $pour->batch->mixes)
+            + count(array_filter($pour->cups, fn(ColourCup $one): bool => $one->isOwn())), $layout->pours));
     }
 
     /** @return list<Fact> */

@@ -51,15 +51,15 @@ final readonly class ColourJudge implements Judge
         // Asked once: some keep it thick on purpose.
         $softens = $percent > Recipe::SOFTENS_PERCENT;
         $code = match (true) {
-            $softens && !$pour->coat->onPurpose => Code::ColourSoftens,
-            $softens                            => Code::ColourShareMeant,
-            default                             => Code::ColourShare,
+            $pour->coat->onPurpose => Code::ColourShareMeant,
+            $softens               => Code::ColourSoftens,
+            default                => Code::ColourShare,
         };
 
         return Finding::of($code, "{$at}/mix", [
             'pour'  => Number::count($k + 1), 'share' => Share::percent($percent),
             'usual' => Share::percent(Recipe::WARN_PERCENT), 'softens' => Share::percent(Recipe::SOFTENS_PERCENT),
-        ], ['region' => $portion->name], $code === Code::ColourSoftens ? new Mend("/pours/{$k}/thick_on_purpose", true) : null);
+        ], ['region' => $portion->name], !$pour->coat->onPurpose ? new Mend("/pours/{$k}/thick_on_purpose", true) : null);
     }
 
     /** What does not cure and has nowhere to go. */

@@ -18,8 +18,11 @@ final readonly class ColourCup
     /** What the studio's loss is told for, g (memory). */
     private const TOLD_FOR = 100.0;
 
-    /** Less than so much more than it keeps cannot be stirred and poured well (memory). */
-    private const LEAST = 2.0;
+    /** Less in a cup cannot be stirred well, g (memory). */
+    private const LEAST = 5.0;
+
+    /** Less than that is nothing: a region that is drawn over, g. */
+    private const NOTHING = 0.05;
 
     /**
      * @param non-empty-list<Portion> $portions
@@ -57,6 +60,9 @@ final readonly class ColourCup
         foreach ($alike as $some) {
             $plain = array_sum(array_map(fn(Portion $one): float => $one->plain($density), $some));
             $pours = 1e3 * $density * $vessels * $plain;
+            if ($pours < self::NOTHING) {
+                continue;
+            }
             $more = $all > 0.0 ? $topUp * $plain / $all : 0.0;
             $isOwn = count($alike) > 1 && !$some[0]->recipe->isClear();
             $cups[] = new self($some[0]->recipe, $some, $pours, $isOwn ? self::kept($pours + $more, $lossEach) : 0.0, $more);
@@ -83,9 +89,9 @@ final readonly class ColourCup
         return $this->keeps > 0.0;
     }
 
-    /** Whether so little is poured from it that cup and stick keep much of it. */
-    public function isTooSmall(float $lossEach): bool
+    /** Whether there is too little in it to be stirred in a cup of its own. */
+    public function isTooSmall(): bool
     {
-        return $this->isOwn() && $this->pours < self::LEAST * $lossEach;
+        return $this->isOwn() && $this->grams() < self::LEAST;
     }
 }

@@ -217,6 +217,7 @@ return [
     // Colours.
     'colour-share' => [
         'says' => 'Pour :pour, :region: colour makes up :share of the mix. Up to :usual is usual; more thickens it and may soften it.',
+        'mend' => 'It is meant so thick',
     ],
     'colour-share.meant' => [
         'says' => 'Pour :pour, :region: colour makes up :share of the mix, on purpose. Up to :usual is usual; cast a test piece first.',

@@ -46,10 +46,9 @@ return [
         'note'    => 'Stir in less first, hold the stick up, and judge. Wet powders to a paste with a little clear; the solvent of a tint '
             . 'counts too. Fold flakes in slowly. Pour each from the side that lies away from the one before. The clear that a mother tint '
             . 'brings is part of its cup. What its cup and stick keep is in it.',
-        'trace' => ':drops drops of blue or violet ink for :clear of clear mix',
-        'times' => ':mixes × :amount',
-        'small' => 'Only :pours leave this cup, and cup and stick keep :keeps: give it to a cup beside it, mix more and hold it back, or '
-            . 'colour it on a palette.',
+        'trace'   => ':drops drops of blue or violet ink for :clear of clear mix',
+        'times'   => ':mixes × :amount',
+        'small'   => 'Too little to stir in a cup of its own: make more and hold it back, or colour it on a palette.',
         'traced'  => 'Against yellowing: :trace, through a mother tint.',
         'thicken' => 'Thicken first.',
         'merges'  => 'Poured thin, neighbours run together and the larger one invades.',

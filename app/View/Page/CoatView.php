@@ -69,9 +69,7 @@ final readonly class CoatView
             ]),
             array_map((new DoseWords(!$this->plan->studio->device instanceof Scale))->say(...), $doses),
             $this->sides($cup),
-            $cup->isTooSmall($this->plan->studio->lossGrams) ? Words::say('pour.cups.small', [
-                'pours' => $this->figures->grams($cup->pours), 'keeps' => $this->figures->grams($cup->keeps),
-            ]) : '',
+            $cup->isTooSmall() ? Words::say('pour.cups.small') : '',
         );
     }
 

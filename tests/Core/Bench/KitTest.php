@@ -42,9 +42,11 @@ it('lays out what the piece asks for and nothing else', function (array $changes
 ]);
 
 it('counts gloves and cups, and measures board and box by the vessel', function (): void {
-    // Three pours: two pairs each, three cups each and one for each of three regions; 90 mm across and a hand's breadth.
+    // Three pours: two pairs each, one cup each on a scale, and one for blue on both sides and one for green; 90 mm across and a hand's
+    // breadth. In marked cups A and B take one more each.
+    expect(kitOf(['/studio/measure_by' => 'cup'], Plans::coloured())['kit.cups']->values['cups'])->toBe(3 * 3 + 2);
     $kit = kitOf([], Plans::coloured());
-    expect($kit['kit.guard']->values['pairs'])->toBe(6)->and($kit['kit.cups']->values['cups'])->toBe(3 * 3 + 3)
+    expect($kit['kit.guard']->values['pairs'])->toBe(6)->and($kit['kit.cups']->values['cups'])->toBe(3 + 2)
         ->and($kit['kit.board']->values['length_mm'])->toEqualWithDelta(170.0, 1e-9)
         ->and($kit)->toHaveKey('kit.colours');
 });
