@@ -25,7 +25,7 @@ final class PourTasks
      */
     public static function of(Simulation $simulation, array $joints): array
     {
-        [$tasks, $applied] = [[], AppliedSteps::of($simulation)->tasks];
+        [$tasks, $applied, $contact] = [[], AppliedSteps::of($simulation)->tasks, 0.0];
         foreach ($simulation->layout->pours as $k => $pour) {
             $start = $simulation->pours[$k]->startHour;
             if ($k === 0) {
@@ -40,12 +40,12 @@ final class PourTasks
                 $tasks[] = new Task(TaskKind::Sand, $until - Session::SANDING, $until, $k, new Fact('sand', ['pour' => $k]));
             }
             $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
-            $what = new Fact(
-                $objects === [] ? 'pour' : 'pour-and-set',
-                ['pour' => $k + 1, 'mix_g' => $pour->batch->mixed(), 'objects' => $objects],
-            );
+            $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
+            $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
+                ? ['mix_g' => $pour->batch->mass + $pour->batch->topUp, 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
             $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
-            $handling = Handling::of($pour->placed, $start, $start + $acts->wetHours());
+            $contact = $pour->batch->isShared ? $contact : $start;
+            $handling = Handling::of($pour->placed, $contact, $start + $acts->wetHours());
             $tasks[] = new Task(TaskKind::Pour, $start, $start + $acts->hours(), $k, $what, $handling);
         }
 

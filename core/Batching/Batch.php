@@ -6,15 +6,19 @@ namespace Pensilis\Batching;
 
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Resin\Resin;
+use Pensilis\Value\Copied;
 
 /**
  * What is mixed for one pour: into how many mixes it is parted, all alike, and what of A and B goes into each. Grams and millilitres.
  *
  * $mass is what goes into the vessel, of which $a and $b are exact shares; what is held back, what makes up for shrinking, what stays in
- * cups for colours, and what each mix leaves in its own cup and on the stick, come on top of it in the readings, in the same ratio.
+ * cups for colours, and what each mix leaves in its own cup and on the stick, come on top of it in the readings, in the same ratio. What is
+ * poured onto it while it is wet, of the same resin, comes out of the same mix.
  */
 final readonly class Batch
 {
+    use Copied;
+
     /** What stays in the cup and on the stick, g (memory). */
     public const LOSS = 4.0;
 
@@ -29,16 +33,16 @@ final readonly class Batch
     /** Nobody mixes oftener for one pour (memory). */
     private const MOST = 200;
 
-    /** What one mix is measured as; null where the device takes none. */
-    public ?Measured $each;
-
-    /** What all mixes leave in cups and on sticks. */
-    public float $loss;
-
     /**
-     * @param float $lossEach what a mix leaves in its cup
-     * @param float $inCups   what cups for colours keep
-     * @param int   $mixes    0 where the device takes none
+     * @param float         $held     what is held back
+     * @param float         $topUp    what makes up for shrinking
+     * @param float         $inCups   what cups for colours keep
+     * @param float         $also     what goes into further pours, while this one is wet
+     * @param bool          $isShared whether all of it comes out of the mix of the pour below
+     * @param float         $lossEach what each mix leaves in its cup
+     * @param int           $mixes    none where the device takes none, or where it comes out of another
+     * @param Measured|null $each     what one mix is measured as
+     * @param float         $loss     what all mixes leave in cups and on sticks
      */
     private function __construct(
         public Resin $resin,
@@ -47,13 +51,14 @@ final readonly class Batch
         public float $mass,
         public float $held,
         public float $topUp,
-        private float $lossEach,
         public float $inCups,
-        public int $mixes,
-    ) {
-        $this->each = $mixes === 0 ? null : Measured::of($device, $resin->ratio, $this->needEach());
-        $this->loss = max(1, $mixes) * $lossEach + $inCups;
-    }
+        public float $also,
+        public bool $isShared,
+        private float $lossEach,
+        public int $mixes = 0,
+        public ?Measured $each = null,
+        public float $loss = 0.0,
+    ) {}
 
     /**
      * As few mixes as the device asks for.
@@ -63,6 +68,7 @@ final readonly class Batch
      * @param float $least  g that are mixed at least; what is not needed is held back
      * @param float $topUp  m³ that make up for what the cure shrinks
      * @param float $inCups g that cups for colours keep
+     * @param float $also   g that go into further pours
      */
     public static function of(
         Resin $resin,
@@ -73,36 +79,51 @@ final readonly class Batch
         float $least = 0.0,
         float $topUp = 0.0,
         float $inCups = 0.0,
+        float $also = 0.0,
     ): self {
         ImpossibleValue::unlessWithin('held-back_pct', 100.0 * $held, 0.0, 100.0);
         $mass = 1e3 * $volume * $resin->density;
         $loss = $volume > 0.0 ? $lossGrams : 0.0;
         $more = 1e3 * $topUp * $resin->density;
-        $held = max($held * $mass, $volume > 0.0 ? $least - $mass - $loss - $more - $inCups : 0.0);
+        $held = max($held * ($mass + $also), $volume > 0.0 ? $least - $mass - $also - $loss - $more - $inCups : 0.0);
+        $batch = new self($resin, $device, 1e6 * $volume, $mass, $held, $more, $inCups, $also, false, $loss, loss: $loss + $inCups);
         for ($mixes = 1; $mixes <= self::MOST; $mixes++) {
-            $batch = new self($resin, $device, 1e6 * $volume, $mass, $held, $more, $loss, $inCups, $mixes);
-            if ($batch->each !== null) {
-                return $batch;
+            $parted = $batch->in($mixes);
+            if ($parted->each !== null) {
+                return $parted;
             }
         }
 
-        return new self($resin, $device, 1e6 * $volume, $mass, $held, $more, $loss, $inCups, 0);
+        return $batch;
     }
 
-    /** The same in so many mixes; of what the device does not take at all there are none. */
+    /** What comes out of the mix of the pour below: the same volumes, and nothing to measure. */
+    public static function shared(Resin $resin, float $volume, Device $device, float $topUp, float $inCups): self
+    {
+        [$mass, $more] = [1e3 * $volume * $resin->density, 1e3 * $topUp * $resin->density];
+
+        return new self($resin, $device, 1e6 * $volume, $mass, 0.0, $more, $inCups, 0.0, true, 0.0, loss: $inCups);
+    }
+
+    /** The same in so many mixes; of what the device does not take at all, or is not mixed by itself, there are none. */
     public function parted(int $mixes): self
     {
-        return $this->mixes === 0 ? $this : new self(
-            $this->resin,
-            $this->device,
-            $this->volume,
-            $this->mass,
-            $this->held,
-            $this->topUp,
-            $this->lossEach,
-            $this->inCups,
-            $mixes,
+        return $this->mixes === 0 ? $this : $this->in($mixes);
+    }
+
+    private function in(int $mixes): self
+    {
+        return $this->but(
+            mixes: $mixes,
+            each: Measured::of($this->device, $this->resin->ratio, $this->poured() / $mixes + $this->lossEach),
+            loss: $mixes * $this->lossEach + $this->inCups,
         );
+    }
+
+    /** All that is poured, held back or stays in coloured cups. */
+    private function poured(): float
+    {
+        return $this->mass + $this->also + $this->topUp + $this->held + $this->inCups;
     }
 
     public function a(): float
@@ -118,13 +139,13 @@ final readonly class Batch
     /** What one mix must hold. */
     public function needEach(): float
     {
-        return ($this->mass + $this->topUp + $this->held + $this->inCups) / max(1, $this->mixes) + $this->lossEach;
+        return $this->poured() / max(1, $this->mixes) + $this->lossEach;
     }
 
     /** What all of them must hold. */
     public function needed(): float
     {
-        return $this->mass + $this->topUp + $this->loss + $this->held;
+        return $this->isShared ? 0.0 : $this->poured() + $this->loss - $this->inCups;
     }
 
     /** What is in all of them as it is measured: the sum of the readings. */

@@ -10,7 +10,8 @@ final readonly class PlannedMix
     /**
      * @param float       $potLife  h
      * @param Device|null $device   null where it is not said what measures it
-     * @param list<float> $readings of A and B on that, in its own unit
+     * @param list<float> $readings of A and B on that in each mix, in its own unit
+     * @param int         $mixes    into how many it is parted
      */
     public function __construct(
         public string $resin,
@@ -19,13 +20,22 @@ final readonly class PlannedMix
         public float $potLife,
         public ?Device $device = null,
         public array $readings = [],
+        public int $mixes = 1,
     ) {}
 
     public static function of(Batch $batch): self
     {
         [$a, $b] = $batch->readGrams();
 
-        return new self($batch->resin->name, $a, $b, $batch->resin->sheet->potLife / 3600.0, $batch->device, $batch->readings());
+        return new self(
+            $batch->resin->name,
+            $a,
+            $b,
+            $batch->resin->sheet->potLife / 3600.0,
+            $batch->isShared ? null : $batch->device,
+            $batch->readings(),
+            max(1, $batch->mixes),
+        );
     }
 
     public function grams(): float

@@ -145,7 +145,8 @@ final readonly class PourActs
     {
         $stands = Session::standingMinutes($pour->resin->sheet->working);
         $takes = Session::mixing($pour->batch->mixed(), $plan->studio->hands) + $stands;
-        $acts = [new Act(ActKind::Mix, new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]), $takes)];
+        $how = new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]);
+        $acts = $pour->batch->isShared ? [] : [new Act(ActKind::Mix, $how, $takes)];
         if ($pour->coat->isColoured()) {
             $acts[] = new Act(ActKind::Colour, new Fact('act.colours'));
             $part = self::STANDING * min(1.0, $pour->resin->sheet->working / self::STANDS);
@@ -189,7 +190,7 @@ final readonly class PourActs
         $pours = new Act(
             ActKind::Fill,
             new Fact($how),
-            Session::pouring($pour->batch->mixed(), $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
+            Session::pouring($pour->batch->mass + $pour->batch->topUp, $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
             checks: [new Fact('check.level')],
         );
         $wet = array_values(array_filter($pour->coat->applied, fn(Applied $one): bool => $one->isWet));
@@ -198,8 +199,8 @@ final readonly class PourActs
 
         return $pattern
             ? [$pours, new Act(ActKind::Leave, new Fact('act.leave')), ...$strewn, ...$cover]
-            : [$pours, ...self::pass($plan, $school, 'first', $pour->coat), ...self::pass($plan, $school, 'again', $pour->coat), ...$strewn,
-                ...$cover];
+            : [$pours, ...self::pass($plan, $school, 'first', $pour->coat),
+                ...($goesOn ? [] : self::pass($plan, $school, 'again', $pour->coat)), ...$strewn, ...$cover];
     }
 
     /** Grains or drops on the wet coat; drops bring alcohol. */

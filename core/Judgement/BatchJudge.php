@@ -26,7 +26,7 @@ final readonly class BatchJudge implements Judge
     /** @return list<Finding> */
     public function findings(): array
     {
-        return array_values(array_filter([$this->ratio(), $this->left(), $this->goes()]));
+        return $this->batch->isShared ? [] : array_values(array_filter([$this->ratio(), $this->left(), $this->goes()]));
     }
 
     /** The warning, or the refusal, of a batch that is too small for what it is measured with. */

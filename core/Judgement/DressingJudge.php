@@ -25,10 +25,14 @@ final readonly class DressingJudge implements Judge
 
     public function findings(): array
     {
-        $found = [];
+        [$found, $contact] = [[], 0.0];
         foreach ($this->simulation->pours as $k => $pour) {
-            $stands = Session::standingMinutes($this->simulation->layout->pours[$k]->resin->sheet->working) / 60.0;
-            $takes = PourActs::of($this->simulation->plan, $this->simulation->layout, $k)->wetHours() - $stands;
+            $laid = $this->simulation->layout->pours[$k];
+            $contact = $laid->batch->isShared ? $contact : $pour->startHour;
+            $stands = Session::standingMinutes($laid->resin->sheet->working) / 60.0;
+            // From the first contact of its mix, which may be that of the pour below.
+            $takes = $pour->startHour - $contact
+                + PourActs::of($this->simulation->plan, $this->simulation->layout, $k)->wetHours() - $stands;
             if ($pour->workingUntil === null || $takes <= $pour->workingUntil) {
                 continue;
             }

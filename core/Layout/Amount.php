@@ -25,6 +25,16 @@ final readonly class Amount
         return $each >= $this->mixed($rim) ? $rim : Brent::root(fn(float $level): float => $this->mixed($level) - $each, 0.0, $rim, 1e-9);
     }
 
+    /** How deep it stands in every vessel on what fills it to a level; up to the rim. */
+    public function depthOn(float $bottom, float $volume): float
+    {
+        $rim = $this->plan->vessel->shape->height();
+        $wanted = $this->net($bottom) + $volume / $this->plan->setup->pieces;
+
+        return $wanted >= $this->net($rim) ? max(0.0, $rim - $bottom)
+            : Brent::root(fn(float $level): float => $this->net($level) - $wanted, $bottom, $rim, 1e-9) - $bottom;
+    }
+
     /** The area that it covers as a film of a thickness. */
     public static function area(float $volume, float $film): float
     {

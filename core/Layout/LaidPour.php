@@ -13,6 +13,7 @@ use Pensilis\Plan\Costs;
 use Pensilis\Resin\CalibratedResin;
 use Pensilis\Resin\Resin;
 use Pensilis\Thermal\Fit\CalibrationStore;
+use Pensilis\Value\Copied;
 
 /**
  * One pour in its place: from where to where, how much goes into one vessel with its colours, and what is set onto the layer below it;
@@ -20,6 +21,8 @@ use Pensilis\Thermal\Fit\CalibrationStore;
  */
 final readonly class LaidPour
 {
+    use Copied;
+
     /**
      * @param string          $id      stays with it wherever it is moved
      * @param list<Inclusion> $placed  objects set before it is poured
@@ -39,6 +42,11 @@ final readonly class LaidPour
         public array $cups = [],
         public bool $isOnWet = false,
     ) {}
+
+    public function mixedAs(Batch $batch): self
+    {
+        return $this->but(batch: $batch);
+    }
 
     /** Mass of it in one vessel, colours and all, kg. */
     public function mass(): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Layout;
 
+use Pensilis\Batching\Batch;
 use Pensilis\Geometry\Region\Parcels;
 use Pensilis\Geometry\Region\Patch;
 use Pensilis\Layering\Layers;
@@ -45,6 +46,20 @@ final readonly class Layout
         }
 
         return new self(self::lay($plan, $pours, $bottoms), $bottoms, []);
+    }
+
+    /**
+     * The same with other mixes.
+     *
+     * @param array<int, Batch> $batches by pour; the others stay
+     */
+    public function mixedAs(array $batches): self
+    {
+        return new self(array_map(
+            fn(LaidPour $pour, int $k): LaidPour => isset($batches[$k]) ? $pour->mixedAs($batches[$k]) : $pour,
+            $this->pours,
+            array_keys($this->pours),
+        ), $this->bottoms, $this->unsupported);
     }
 
     /** The pours that the plan gives. */
@@ -144,7 +159,7 @@ final readonly class Layout
      */
     private static function lay(Plan $plan, array $pours, array $bottoms): array
     {
-        [$laid, $bottom, $ids, $missing] = [[], 0.0, GivenPour::ids($pours), 0.0];
+        [$laid, $mixed, $bottom, $ids, $missing] = [[], [], 0.0, GivenPour::ids($pours), 0.0];
         foreach ($pours as $k => $pour) {
             [$resin, $coat, $top] = [$pour->resin, $pour->coat, $bottom + $pour->depth];
             $gross = $plan->vessel->volumeBetween($bottom, $top)
@@ -179,23 +194,48 @@ final readonly class Layout
                 1e3 * $resin->density * $topUp,
             );
             $keep = array_sum(array_map(fn(ColourCup $one): float => $one->keeps, $cups));
-            $laid[] = new LaidPour(
+            $laid[] = fn(Batch $batch): LaidPour => new LaidPour(
                 $ids[$k],
                 $resin,
                 $bottom,
                 $top,
                 $volume,
                 $placed,
-                $plan->studio->batch($resin, $plain, $topUp, $keep),
+                $batch,
                 $coat,
                 $portions,
                 $cups,
                 $pour->isOnWet,
             );
+            $mixed[] = [$plain, $topUp, $keep];
             $bottom = $top;
         }
 
-        return $laid;
+        return array_map(fn(callable $make, Batch $batch): LaidPour => $make($batch), $laid, self::batches($plan, $pours, $mixed));
+    }
+
+    /**
+     * What is mixed for each pour; what goes onto another while it is wet comes out of the mix of that.
+     *
+     * @param list<GivenPour>                  $pours
+     * @param list<array{float, float, float}> $mixed m³ that go into vessels and that make up for shrinking, and g that coloured cups keep
+     *
+     * @return list<Batch>
+     */
+    private static function batches(Plan $plan, array $pours, array $mixed): array
+    {
+        [$batches, $also] = [[], 0.0];
+        foreach (array_reverse($mixed, true) as $k => [$volume, $topUp, $keep]) {
+            if ($k > 0 && $pours[$k]->isOutOf($pours[$k - 1])) {
+                $also += 1e3 * $pours[$k]->resin->density * ($volume + $topUp) + $keep;
+                array_unshift($batches, Batch::shared($pours[$k]->resin, $volume, $plan->studio->device, $topUp, $keep));
+            } else {
+                array_unshift($batches, $plan->studio->batch($pours[$k]->resin, $volume, $topUp, $keep, $also));
+                $also = 0.0;
+            }
+        }
+
+        return $batches;
     }
 
     /** What finds room between the last level and the rim of one vessel, m³. */

@@ -44,6 +44,15 @@ final readonly class GivenPour
         return $ids;
     }
 
+    /**
+     * Whether it comes out of the mix of the pour below: onto wet resin, of the same, and while a cup of that is good (common practice).
+     */
+    public function isOutOf(self $below): bool
+    {
+        return $this->isOnWet && $this->resin->id === $below->resin->id
+            && 3600.0 * ($this->startHour - $below->startHour) <= $this->resin->sheet->potLife;
+    }
+
     public function startingAt(float $hour): self
     {
         return new self($this->resin, $this->depth, $hour, $this->coat, $this->isOnWet, $this->id);

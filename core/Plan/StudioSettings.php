@@ -45,10 +45,11 @@ final readonly class StudioSettings
      * @param float $volume m³ that goes into vessels
      * @param float $topUp  m³ that make up for shrinking
      * @param float $inCups g that cups for colours keep
+     * @param float $also   g that go into further pours
      */
-    public function batch(Resin $resin, float $volume, float $topUp = 0.0, float $inCups = 0.0): Batch
+    public function batch(Resin $resin, float $volume, float $topUp = 0.0, float $inCups = 0.0, float $also = 0.0): Batch
     {
-        return Batch::of($resin, $volume, $this->device, $this->lossGrams, $this->held, $this->leastMix, $topUp, $inCups);
+        return Batch::of($resin, $volume, $this->device, $this->lossGrams, $this->held, $this->leastMix, $topUp, $inCups, $also);
     }
 
     /** The same from 7 to 22 o'clock: nobody pours at three in the morning unless told to. */

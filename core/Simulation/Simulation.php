@@ -84,7 +84,14 @@ final readonly class Simulation
             $run->tracks(),
         );
 
-        return new self($plan, $layout, $pours, $run->field(), $run->energyError(), BrushedResin::of($plan, $store));
+        return new self(
+            $plan,
+            Cups::parted($plan, $layout, $store, array_map(fn(SimulatedPour $pour): float => $pour->startHour, $pours)),
+            $pours,
+            $run->field(),
+            $run->energyError(),
+            BrushedResin::of($plan, $store),
+        );
     }
 
     /** @return list<float> when each pour begins, hours of the plan */

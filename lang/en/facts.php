@@ -17,6 +17,8 @@ return [
     'dose.mass'            => ':dose of :colour',
     'pour'                 => 'Pour :pour: :mix',
     'pour-and-set'         => 'Pour :pour: :mix, set :objects',
+    'pour-on'              => 'Pour :pour: :mix, out of the mix of pour :below',
+    'pour-on-and-set'      => 'Pour :pour: :mix, out of the mix of pour :below, set :objects',
     'apply'                => ':applied on pour :pour',
     'apply-mirrored'       => ':applied on pour :pour, mirrored',
     'drape'                => 'Drape the sheet over its form, and leave it there',

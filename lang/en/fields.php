@@ -303,6 +303,7 @@ return [
         'minutes'    => '45 min', 'days' => 'mon-fri', 'shade' => '#3a6f8c', 'profile' => '0 mm: 40 mm; 25 mm: 60 mm',
         'profile-us' => '0 in: 1 1/2 in; 1 in: 2 1/4 in',
         'marks'      => '10 mm: 52 g; 20 mm: 110 g', 'marks-us' => '1/2 in: 52 g; 1 in: 110 g', 'text' => 'a few words', 'number' => '1.4',
+        'drops'      => '8 in 60 ml', 'share' => '2 g in 60 g',
         'whole'      => '3', 'log' => '0 h: 21 °C; 8 h: 17 °C', 'log-us' => '0 h: 70 °F; 8 h: 63 °F',
     ],
 ];

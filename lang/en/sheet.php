@@ -13,6 +13,7 @@ return [
     'mixed'        => 'Mixed', 'mixed-label' => 'Pour :number is mixed: write down what was mixed and left',
     'together'     => 'together', 'write' => 'mixed ________ g   left ________ g',
     'cups'         => 'Without a scale, both in marked cups: A :a, B :b. Never measure one by weight and one by volume.',
+    'mixed-below'  => 'Out of the mix of pour :pour, while that is wet: :amount.',
     'mixes'        => 'Make :mixes mixes, each of :a of A and :b of B.',
     'sand'         => ':task, from :start. Wet or masked.',
     'floor'        => 'floor', 'ground' => 'ground',

@@ -26,7 +26,7 @@ function mayKnow(): array
         'Pensilis\Resin'           => ['Value', 'Exception', 'Quantity', 'Numerics'],
         'Pensilis\Settling'        => ['Numerics', 'Geometry', 'Material', 'Resin'],
         'Pensilis\Layering'        => ['Quantity', 'Finding', 'Material', 'Settling'],
-        'Pensilis\Batching'        => ['Fact', 'Exception', 'Vessel', 'Resin'],
+        'Pensilis\Batching'        => ['Value', 'Fact', 'Exception', 'Vessel', 'Resin'],
         'Pensilis\Scheduling'      => ['Fact', 'Exception', 'Material'],
         'Pensilis\Thermal\Grid'    => ['Value', 'Exception', 'Numerics', 'Geometry', 'Material', 'Vessel'],
         'Pensilis\Thermal\Room'    => ['Quantity', 'Numerics', 'Resin'],
@@ -49,14 +49,14 @@ function mayKnow(): array
             'Layering', 'Batching', 'Scheduling', 'Thermal\Room', 'Thermal\Fit', 'Plan', 'Record',
         ],
         'Pensilis\Layout' => [
-            'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
+            'Value', 'Fact', 'Quantity', 'Finding', 'Numerics', 'Geometry', 'Geometry\Region', 'Vessel', 'Colour', 'Material', 'Resin',
             'Layering', 'Batching', 'Thermal\Fit', 'Plan',
         ],
         'Pensilis\Bench' => [
             'Fact', 'Colour', 'Material', 'Settling', 'Resin', 'Batching', 'Scheduling', 'Plan', 'Layout',
         ],
         'Pensilis\Simulation' => [
-            'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Scheduling', 'Thermal\Grid',
+            'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Batching', 'Scheduling', 'Thermal\Grid',
             'Thermal\Room', 'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Layout',
         ],
         'Pensilis\Judgement' => [

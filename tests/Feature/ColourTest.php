@@ -7,6 +7,7 @@ use App\Models\Piece;
 use App\Models\Studio;
 use App\View\Page\PieceView;
 use Pensilis\Colour\Shade;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\UnitSystem;
 use Tests\Plans;
 
@@ -245,7 +246,7 @@ it('refuses what cannot be typed, says where, and keeps it', function (array $ty
     'a dose of a bucket'   => [
         ['/pours/2/zones/0/mix/0/drops_per_10_ml' => '5000'], '/pours/2/zones/0/mix/0/drops_per_10_ml', '100 or less',
     ],
-    'no dose'               => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => ''], '/pours/2/zones/0/mix/0/drops_per_10_ml', '1.4'],
+    'no dose'               => [['/pours/2/zones/0/mix/0/drops_per_10_ml' => ''], '/pours/2/zones/0/mix/0/drops_per_10_ml', '8 in 60 ml'],
     'a share of words'      => [['/pours/2/zones/0/share_pct' => 'half'], '/pours/2/zones/0/share_pct', 'half'],
     'a share above all'     => [['/pours/2/zones/0/share_pct' => '140'], '/pours/2/zones/0/share_pct', '100 or less'],
     'a share of nothing'    => [['/pours/2/zones/0/share_pct' => '0'], '/pours/2/zones/0/share_pct', 'above 0'],
@@ -395,4 +396,18 @@ it('shows the shade where two neighbours meet', function (): void {
     foreach (Shade::hex($meetings[0][1])->channels() as $n => $share) {
         expect($share)->toEqualWithDelta(sqrt($blue->swatch()->channels()[$n] * $green->swatch()->channels()[$n]), 0.01);
     }
+});
+
+it('takes one press for each colour of a coat that was divided', function (): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => []], Plans::coneWithPours()));
+    $this->post("/pieces/{$piece->id}/regions", ['way' => 'bands', 'times' => '4', 'part' => 'pour-0'])
+        ->assertSessionHas('selects', 'region-0-0');
+    $keys = array_slice(array_keys($this->user->studio->palette()), 0, 4);
+    foreach ([1, 2, 3, 3] as $n => $next) {
+        $this->patch("/pieces/{$piece->id}/regions", ['part' => "region-0-{$n}", 'colour' => $keys[$n]])
+            ->assertSessionHas('selects', "region-0-{$next}");
+    }
+    expect(array_column(Document::list($piece->refresh()->document, '/pours/0/zones'), 'mix'))->toHaveCount(4);
+    // What has a colour and is given another stays chosen.
+    $this->patch("/pieces/{$piece->id}/regions", ['part' => 'region-0-0', 'colour' => $keys[1]])->assertSessionHas('selects', 'region-0-0');
 });

@@ -12,6 +12,7 @@ use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
+use Pensilis\PlanFile\Document;
 use Pensilis\Quantity\Known;
 use Tests\Plans;
 use Tests\SharedCalibrations;
@@ -330,4 +331,26 @@ it('shows a pour that an object leaves no room in', function (): void {
     $this->piece->hold(Plans::changed(['/inclusions/0/size_mm/0' => 999], $plate))->save();
     $this->get("/pieces/{$this->piece->id}/pours/0")->assertOk();
     $this->get("/pieces/{$this->piece->id}/pours/1")->assertOk();
+});
+
+it('takes an amount for a depth, and what is dosed into how much', function (string $pointer, string $typed, string $at, float $is): void {
+    $piece = $this->pieceOf($this->user, Plans::changed(['/inclusions' => []], Plans::coloured()));
+    $this->patch("/pieces/{$piece->id}", ['f' => [$pointer => $typed]])->assertSessionHasNoErrors();
+    expect(Document::value($piece->refresh()->document, $at))->toEqualWithDelta($is, 0.006);
+})->with([
+    // A cylinder of 90 mm across: 63.62 cm². A US fluid ounce is 29.57 ml (NIST SP 811); the mix weighs 1.08 g/ml.
+    'ounces by volume' => ['/pours/0/depth_mm', '1.5 fl oz', '/pours/0/depth_mm', 10.0 * 1.5 * 29.5735 / 63.6173],
+    'millilitres'      => ['/pours/1/depth_mm', '60 ml', '/pours/1/depth_mm', 10.0 * 60.0 / 63.6173],
+    'grams'            => ['/pours/1/depth_mm', '60 g', '/pours/1/depth_mm', 10.0 * 60.0 / 1.08 / 63.6173],
+    'a depth'          => ['/pours/1/depth_mm', '1 1/10 cm', '/pours/1/depth_mm', 11.0],
+    'drops in a cup'   => [
+        '/pours/2/zones/0/mix/0/drops_per_10_ml', '8 drops in 60 ml', '/pours/2/zones/0/mix/0/drops_per_10_ml', 4.0 / 3.0,
+    ],
+]);
+
+it('refuses what is dosed into nothing, and keeps what was typed', function (): void {
+    $at = '/pours/2/zones/0/mix/0/drops_per_10_ml';
+    $piece = $this->pieceOf($this->user, Plans::coloured());
+    $this->patch("/pieces/{$piece->id}", ['f' => [$at => '8 in 0 ml']])->assertSessionHasErrors("f.{$at}");
+    expect(Document::value($piece->refresh()->document, $at))->toBe(Document::value(Plans::coloured(), $at));
 });

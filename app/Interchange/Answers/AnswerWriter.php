@@ -9,7 +9,6 @@ use Pensilis\Answer\Moved;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\OneMix;
-use Pensilis\Bench\Cups;
 use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
@@ -27,6 +26,7 @@ use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\StudioClock;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\Cups;
 use Pensilis\Simulation\DoneWhen;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\Fit\CalibrationStore;
@@ -149,7 +149,8 @@ final class AnswerWriter
             $pours[] = [
                 'resin'        => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($batch, $plan->setup->pieces),
                 'measure_a_ml' => max(1, $batch->mixes) * $aMl, 'measure_b_ml' => max(1, $batch->mixes) * $bMl,
-                'mixes'        => $batch->mixes, 'each' => ['a' => $a, 'b' => $b, 'unit' => $batch->device->unit()],
+                'mixes'        => $batch->mixes, 'mixed_with' => $batch->isShared ? $k - 1 : null,
+                'each'         => ['a' => $a, 'b' => $b, 'unit' => $batch->device->unit()],
                 'splits'       => self::splits($batch),
                 ...($pour->coat->isColoured() ? ['portions' => self::portions($pour), 'cups' => self::cups($pour)] : []),
                 'held_back_g'     => $batch->held, 'over_g' => $batch->over(),

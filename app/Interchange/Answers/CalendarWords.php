@@ -30,7 +30,10 @@ final readonly class CalendarWords
     {
         $lines = [];
         if ($task->kind === TaskKind::Pour && $mix?->device !== null) {
-            [$a, $b] = array_map(fn(float $amount): string => $this->figures->weighed($mix->device, $amount), $mix->readings);
+            [$a, $b] = array_map(
+                fn(float $amount): string => $this->figures->times($mix->mixes, $this->figures->weighed($mix->device, $amount)),
+                $mix->readings,
+            );
             $lines[] = Words::say('calendar.mix', ['resin' => $mix->resin, 'a' => $a, 'b' => $b]);
         }
         if ($task->kind === TaskKind::Pour && $task->handling->objects !== []) {

@@ -237,7 +237,8 @@ final readonly class CoatFields
 
         return [
             ...($kind === ColourKind::Filler->value ? [Field::usually("{$at}/dose", Field::choicesOf('dose'))] : []),
-            ...($filled ? [] : [Field::of("{$at}/" . ($kind === ColourKind::Ink->value ? 'drops_per_10_ml' : 'pct'), FieldKind::Number)]),
+            ...($filled ? [] : [$kind === ColourKind::Ink->value
+                ? Field::of("{$at}/drops_per_10_ml", FieldKind::Drops) : Field::of("{$at}/pct", FieldKind::Share)]),
         ];
     }
 

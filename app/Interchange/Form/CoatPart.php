@@ -41,6 +41,27 @@ final readonly class CoatPart
         return is_array(Document::value($document, $this->pointer()));
     }
 
+    /**
+     * The next region of the same coat that has no colour yet, after one that was given its first; else itself.
+     *
+     * @param array<string, mixed> $before
+     * @param array<string, mixed> $after
+     */
+    public function next(array $before, array $after): self
+    {
+        $isPlain = fn(array $document, int $zone): bool => Document::list($document, "/pours/{$this->pour}/zones/{$zone}/mix") === [];
+        if ($this->zone === null || !$isPlain($before, $this->zone) || $isPlain($after, $this->zone)) {
+            return $this;
+        }
+        for ($zone = $this->zone + 1; (new self($this->pour, $zone))->isIn($after); $zone++) {
+            if ($isPlain($after, $zone)) {
+                return new self($this->pour, $zone);
+            }
+        }
+
+        return $this;
+    }
+
     /** The pour that a region belongs to. */
     public function ground(): self
     {

@@ -26,6 +26,10 @@ enum FieldKind
     case Number;
     case Whole;
     case Text;
+    /** Drops in 10 ml, or as in "8 in 60 ml". */
+    case Drops;
+    /** Percent of the mass, or as in "2 g in 60 g". */
+    case Share;
     /** A colour as #rrggbb. */
     case Shade;
     case Days;
@@ -35,6 +39,9 @@ enum FieldKind
     case Marks;
     /** Hours and temperatures, as a logger writes them: a reading a line, or one after another. */
     case Log;
+
+    /** What parts a colour from what it goes into. */
+    private const IN = '/\s+(?:in|to|for)\s+/iu';
 
     /** What parts an hour from a temperature where a space is not all. */
     private const MARK = '/\s*:\s+|\s*\t\s*|\s*,\s*/';
@@ -51,7 +58,7 @@ enum FieldKind
             $this === self::Volume      => Figure::short($number, 3) . ' ml',
             $this === self::Hours       => Figure::short($number, 2) . ' h',
             $this === self::Minutes     => Figure::short($number, 1) . ' min',
-            $this === self::Number,
+            in_array($this, [self::Drops, self::Share, self::Number], true),
             $this === self::Whole   => Figure::short($number, 4),
             $this === self::Profile => self::pairs($value, fn(float $second): string => self::Length->print($second, $system), $system),
             $this === self::Marks   => self::pairs($value, fn(float $second): string => self::Mass->print($second, $system), $system),
@@ -76,6 +83,8 @@ enum FieldKind
             self::Hours       => round(Duration::parse($text)->h(), 6),
             self::Minutes     => round(60.0 * Duration::parse(is_numeric($text) ? "{$text} min" : $text)->h(), 6),
             self::Number      => $this->bare($text, $system),
+            self::Drops       => $this->dropsIn($text, $system),
+            self::Share       => $this->shareOf($text, $system),
             self::Whole       => (int) round($this->bare($text, $system)),
             self::Text        => $text,
             self::Shade       => $this->shade($text, $system),
@@ -88,6 +97,31 @@ enum FieldKind
             ),
             self::Log => self::readings($text, $system),
         };
+    }
+
+    /** @throws UnreadableQuantity */
+    private function dropsIn(string $text, UnitSystem $system): float
+    {
+        $two = explode('|', (string) preg_replace(self::IN, '|', $text));
+        $drops = $this->bare(trim((string) preg_replace('/drops?$/iu', '', trim($two[0]))), $system);
+
+        return count($two) !== 2 ? $this->bare($text, $system)
+            : round(10.0 * $drops / $this->above(Volume::parse($two[1], UnitSystem::Metric)->ml(), $text, $system), 6);
+    }
+
+    /** @throws UnreadableQuantity */
+    private function shareOf(string $text, UnitSystem $system): float
+    {
+        $two = explode('|', (string) preg_replace(self::IN, '|', $text));
+
+        return count($two) !== 2 ? $this->bare($text, $system) : round(100.0 * Mass::parse($two[0], UnitSystem::Metric)->g()
+            / $this->above(Mass::parse($two[1], UnitSystem::Metric)->g(), $text, $system), 6);
+    }
+
+    /** @throws UnreadableQuantity where it is nothing to put something into */
+    private function above(float $amount, string $text, UnitSystem $system): float
+    {
+        return $amount > 0.0 ? $amount : throw UnreadableQuantity::noNumber($text, $this->example($system));
     }
 
     public function example(UnitSystem $system): string

@@ -126,7 +126,8 @@ final readonly class TypedFields
         if ($field->choices !== [] && !array_key_exists($text, $field->choices)) {
             throw UnreadableQuantity::noChoice($text, array_values($field->choices));
         }
-        $value = $field->isYesOrNo() ? $text === 'yes' : $field->kind->parse($text, $this->system);
+        $value = $field->isYesOrNo() ? $text === 'yes'
+            : DepthOfAmount::read($document, $field->pointer, $text) ?? $field->kind->parse($text, $this->system);
 
         return Document::with($document, $field->pointer, $value);
     }

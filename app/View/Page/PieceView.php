@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Models\Piece;
 use App\View\Drawing\ActRail;
+use App\View\Drawing\CupDrawing;
 use App\View\Drawing\Gaze;
 use App\View\Drawing\HeatTint;
 use App\View\Drawing\PieceDrawings;
@@ -19,7 +20,6 @@ use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\PrepList;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\CupSplit;
-use Pensilis\Bench\Cups;
 use Pensilis\Bench\Kit;
 use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
@@ -33,6 +33,7 @@ use Pensilis\Plan\GivenPour;
 use Pensilis\Plan\PinnedPour;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\UnitSystem;
+use Pensilis\Simulation\Cups;
 use Pensilis\Thermal\Fit\CalibrationStore;
 
 /** One piece as its pages show it: drawn and weighed at once, heat and clock as soon as they are known. */
@@ -203,9 +204,18 @@ final readonly class PieceView
     public function readings(int $k): array
     {
         $batch = $this->mixes($k)->batch;
+        if ($batch->isShared) {
+            return array_fill(0, 2, Words::say('figures.with-below', ['pour' => $k]));
+        }
         $each = fn(float $amount): string => $this->figures->times($batch->mixes, $this->figures->reading($batch->device, $amount));
 
         return array_map($each, $batch->readings());
+    }
+
+    /** What is filled for one mix of a pour, drawn. */
+    public function cups(int $k): CupDrawing
+    {
+        return new CupDrawing($this->mixes($k)->batch, $this->figures);
     }
 
     /** @return list<Fact> all that lies ready before the first pour, once pours are known */

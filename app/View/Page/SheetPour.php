@@ -10,6 +10,7 @@ final readonly class SheetPour
     /**
      * @param string          $resin   its name where the piece has several, else nothing
      * @param string          $cups    both by volume, for marked cups
+     * @param bool            $isOutOf whether it comes out of the mix of the pour below
      * @param list<SheetStep> $steps
      * @param string          $windows peak, setting, the next pour
      */
@@ -21,6 +22,7 @@ final readonly class SheetPour
         public string $b,
         public string $together,
         public string $cups,
+        public bool $isOutOf,
         public array $steps,
         public string $windows,
     ) {}

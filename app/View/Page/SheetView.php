@@ -7,7 +7,6 @@ namespace App\View\Page;
 use App\Words\Words;
 use Illuminate\Support\Str;
 use Pensilis\Bench\ActKind;
-use Pensilis\Bench\Cups;
 use Pensilis\Bench\PourActs;
 use Pensilis\Bench\Step;
 use Pensilis\Fact\Fact;
@@ -18,6 +17,7 @@ use Pensilis\Plan\Applied;
 use Pensilis\Quantity\Known;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Simulation\Cups;
 use Pensilis\Thermal\SimulatedPour;
 
 /** The sheet that is taken to the bench: what is done before, each pour in the order of the work, what comes after. */
@@ -126,7 +126,10 @@ final readonly class SheetView
             $figures->times($batch->mixes, $figures->weighed($batch->device, $a)),
             $figures->times($batch->mixes, $figures->weighed($batch->device, $b)),
             $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
-            Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
+            $batch->isShared
+                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->mass($batch->mass + $batch->topUp)])
+                : Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
+            $batch->isShared,
             [
                 ...$this->lines($pour, 'first', array_map(
                     fn(Task $task): string => Words::say('sheet.sand', $this->task($task)),

@@ -34,7 +34,7 @@
                 href="{{ route('pours.show', [$view->piece, $pour->number - 1], false) }}#mixed"
                 aria-label="{{ __('sheet.mixed-label', ['number' => $pour->number]) }}">{{ __('sheet.mixed') }}</a>
         </h2>
-        <table class="weigh">
+        @if(!$pour->isOutOf)<div class="measured"><table class="weigh">
             <tr>
                 <th scope="row">{{ __('pour.measure.a') }}</th>
                 <td>{{ $pour->a }}</td>
@@ -45,6 +45,8 @@
                 <td class="mixed">{{ __('sheet.write') }}</td>
             </tr>
         </table>
+        <x-cups :drawing="$view->cups($pour->number - 1)"/></div>@endif
+
         <p class="windows">{{ $pour->cups }}</p>
         <ul class="order">
             @foreach($pour->steps as $step)

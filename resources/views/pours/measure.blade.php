@@ -1,18 +1,32 @@
 @php([[$a, $b], [$aMl, $bMl]] = [$view->piece->readings($view->index), $view->measures()])
+@if($batch->isShared)
+<section aria-labelledby="batch">
+    <h2 id="batch">{{ __('pour.measure.head') }}</h2>
+    <p>
+        {{ __('pour.measure.below', ['pour' => $view->index, 'amount' => $figures->mass($batch->mass + $batch->topUp)]) }}
+        <a href="{{ route('pours.show', [$piece, $view->index - 1], false) }}">{{ __('piece.pours.open', ['number' => $view->index]) }}</a>
+    </p>
+</section>
+@else
 @php($device = $view->piece->words->inside($batch->device->fact()))
 <section aria-labelledby="batch">
     <h2 id="batch">{{ __('pour.measure.head') }}</h2>
-    <table class="weigh-one">
-        <tr><th scope="row">{{ __('pour.measure.a') }}</th><td>{{ $a }}</td><td class="quiet">{{ $aMl }}</td></tr>
-        <tr><th scope="row">{{ __('pour.measure.b') }}</th><td>{{ $b }}</td><td class="quiet">{{ $bMl }}</td></tr>
-    </table>
+    @php($marked = $batch->device->unit() === 'ml')
+    <div class="measured">
+        <table class="weigh-one">
+            <tr><th scope="row">{{ __('pour.measure.a') }}</th><td>{{ $a }}</td><td class="quiet">{{ $marked ? '' : $aMl }}</td></tr>
+            <tr><th scope="row">{{ __('pour.measure.b') }}</th><td>{{ $b }}</td><td class="quiet">{{ $marked ? '' : $bMl }}</td></tr>
+        </table>
+        <x-cups :drawing="$view->piece->cups($view->index)"/>
+    </div>
     <p>
-        {{ __('pour.measure.with', ['device' => $device]) }}
+        {{ __($marked ? 'pour.measure.with-marks' : 'pour.measure.with', ['device' => $device]) }}
         {{ __($plan->setup->pieces === 1 ? 'pour.measure.mix' : 'pour.measure.mix-many', [
             'mix'    => $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
             'vessel' => $figures->mass($batch->mass), 'pieces' => $plan->setup->pieces, 'loss' => $figures->grams($batch->loss)]) }}
         @if($batch->held > 0.05){{ __('pour.measure.held', ['held' => $figures->grams($batch->held)]) }}@endif
         @if($batch->over() > 0.05 * $batch->needed()){{ __('pour.measure.left', ['left' => $figures->grams($batch->over())]) }}@endif
+        @if($batch->also > 0.05){{ __('pour.measure.also', ['amount' => $figures->grams($batch->also)]) }}@endif
         @if($batch->topUp > 0.05){{ __('pour.measure.top-up', ['amount' => $figures->grams($batch->topUp)]) }}@endif
     </p>
     <ul>
@@ -39,3 +53,4 @@
 
     @foreach($view->piece->totals()->stock() as $line)<p class="quiet">{{ $line }}</p>@endforeach
 </section>
+@endif

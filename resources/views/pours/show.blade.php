@@ -24,7 +24,7 @@
             </form>
             @if($judged !== null)<p role="status" class="said">{{ $judged }}</p>@endif
         </section>
-        @include('pours.mixed')
+        @includeUnless($batch->isShared, 'pours.mixed')
     </div>
     <p class="quiet">{{ __('pour.caution') }}</p>
 </x-page>

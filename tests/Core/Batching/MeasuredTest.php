@@ -2,15 +2,24 @@
 
 declare(strict_types=1);
 
+use Pensilis\Answer\Planner;
 use Pensilis\Batching\Batch;
 use Pensilis\Batching\Device;
 use Pensilis\Batching\MarkedCup;
 use Pensilis\Batching\Measured;
 use Pensilis\Batching\Scale;
 use Pensilis\Batching\Spoon;
+use Pensilis\Bench\Act;
+use Pensilis\Bench\ActKind;
+use Pensilis\Bench\PourActs;
 use Pensilis\Exception\ImpossibleValue;
+use Pensilis\Judgement\BatchJudge;
+use Pensilis\Layout\Layout;
 use Pensilis\Resin\MixRatio;
+use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
 use Tests\Plans;
+use Tests\SharedCalibrations;
 
 /** The least cost of all pairs that there are, tried one after the other. */
 function leastOf(Device $device, MixRatio $ratio, float $grams): float
@@ -96,4 +105,39 @@ it('keeps to what a resin forgives', function (): void {
     $found = Measured::of(MarkedCup::withMarks(10.0), $narrow, 100.0);
     expect(abs($found?->off() ?? 1.0))->toBeLessThanOrEqual(0.005);
     expect(fn() => $narrow->within(0.0))->toThrow(ImpossibleValue::class, 'ratio-tolerance');
+});
+
+/** Two pours, the upper one so many minutes after the lower and onto it while it is wet. */
+function wetPours(float $minutes): array
+{
+    return Plans::changed(['/inclusions' => [], '/vessel/fill_mm' => 10.0, '/pours' => [
+        ['resin' => 'deep', 'depth_mm' => 5, 'start_h' => 0],
+        ['resin' => 'deep', 'depth_mm' => 5, 'start_h' => $minutes / 60.0, 'joint' => 'wet'],
+    ]], Plans::coneWithPours());
+}
+
+// Common practice: what goes on within one session comes out of one cup.
+it('mixes once for what is poured wet on wet', function (): void {
+    [$lower, $upper] = Layout::given(Plans::read([], wetPours(12.0)))->pours;
+    // 31.81 ml at 1.08 each, and 4 g once; both shrink by 1/27, which the last makes up for.
+    $each = M_PI * 45.0 ** 2 * 5.0 * 1.08e-3;
+    expect($lower->batch->needed())->toEqualWithDelta(2.0 * $each * 28.0 / 27.0 + 4.0, 1e-6)
+        ->and($upper->batch->isShared)->toBeTrue()
+        ->and([$upper->batch->mixed(), $upper->batch->readings()])->toBe([0.0, [0.0, 0.0]])
+        ->and($upper->batch->mass)->toEqualWithDelta($each, 1e-6)
+        ->and((new BatchJudge($upper->batch, 1))->findings())->toBe([]);
+    // Later than a cup lives (180 minutes by its sheet) it is mixed by itself.
+    [$lower, $upper] = Layout::given(Plans::read([], wetPours(190.0)))->pours;
+    expect($upper->batch->isShared)->toBeFalse()
+        ->and($lower->batch->needed())->toEqualWithDelta($each + 4.0, 1e-6);
+});
+
+it('stirs no second time for it, and counts from the first contact', function (): void {
+    $answer = (new Planner(new SharedCalibrations()))->judge(Plans::read([], wetPours(40.0)));
+    $pours = array_values(array_filter($answer->tasks, fn(Task $task): bool => $task->kind === TaskKind::Pour));
+    $acts = PourActs::of($answer->plan, $answer->layout, 1)->all;
+    expect(array_filter($acts, fn(Act $act): bool => $act->kind === ActKind::Mix))->toBe([])
+        ->and($pours[1]->what->name)->toBe('pour-on')
+        ->and($pours[1]->handling->contact)->toBe($pours[0]->handling->contact)
+        ->and($pours[1]->handling->placed)->toBeGreaterThan($pours[1]->start);
 });

@@ -34,13 +34,13 @@ final class RegionController extends Controller
             'colour' => ['nullable', 'string', Rule::in([...array_keys($own), ...array_keys($palette)])],
         ], Words::asked('colour'));
         $key = self::said($request, 'colour');
-        $part = self::part($request);
+        [$part, $before] = [self::part($request), $piece->document];
         $piece->change(
             fn(array $document): array => RegionShaping::coloured($document, $part, $own[$key] ?? $palette[$key] ?? null),
             self::said($request, 'of'),
         );
 
-        return $this->shown($piece, $part);
+        return $this->shown($piece, $part->next($before, $piece->document));
     }
 
     public function destroy(Request $request, Piece $piece): RedirectResponse
