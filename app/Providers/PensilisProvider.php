@@ -62,7 +62,7 @@ final class PensilisProvider extends ServiceProvider
             fn(KeptTranslator $kept) => $kept->setFallback($one->getFallback()),
         ));
         // The command line needs no writable place; the pages keep what was found between requests.
-        $this->app->bind(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
+        $this->app->scoped(CalibrationStore::class, $this->app->runningInConsole() ? CalibrationMemory::class : KeptCalibrations::class);
         $this->app->scoped(ModelVersion::class, fn(): ModelVersion => new ModelVersion(base_path('core')));
         $this->app->scoped(KeptMeshes::class, fn(): KeptMeshes => new KeptMeshes(self::studio()));
     }

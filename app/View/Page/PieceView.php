@@ -15,6 +15,7 @@ use App\View\Drawing\TemplateDrawing;
 use App\View\Drawing\TimeRail;
 use App\Words\Figures;
 use App\Words\Words;
+use ArrayObject;
 use OutOfRangeException;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\PrepList;
@@ -55,9 +56,15 @@ final readonly class PieceView
     /** @var list<Finding> all that is to be said of it, reasons first */
     public array $findings;
 
+    /** @var ArrayObject<int, CupSplit> by pour, once they are found */
+    private ArrayObject $mixes;
+
     public function __construct(public Piece $piece, public UnitSystem $system, public ?PlanAnswer $answer, ?Gaze $gaze = null)
     {
         $this->gaze = $gaze ?? Gaze::straight();
+        /** @var ArrayObject<int, CupSplit> $none */
+        $none = new ArrayObject();
+        $this->mixes = $none;
         $this->plan = $answer->plan ?? $piece->plan();
         $this->figures = new Figures($system, $this->plan->studio->clock);
         $this->words = new Words($system);
@@ -127,7 +134,7 @@ final readonly class PieceView
     public function totals(): PieceTotals
     {
         return new PieceTotals($this->piece, $this->plan, $this->layout, $this->figures, $this->answer->tasks ?? [], array_map(
-            fn(int $k): Batch => $this->mixes($k)->batch,
+            $this->batch(...),
             array_keys($this->layout->pours ?? []),
         ));
     }
@@ -197,13 +204,19 @@ final readonly class PieceView
         $pour = $this->pour($k);
         $start = $this->answer?->simulation?->pours[$k]->startHour ?? $this->plan->pours[$k]->startHour ?? 0.0;
 
-        return Cups::of($this->plan, $pour, app(CalibrationStore::class)->calibrated($pour->resin), $start);
+        return $this->mixes[$k] ??= Cups::of($this->plan, $pour, app(CalibrationStore::class)->calibrated($pour->resin), $start);
+    }
+
+    /** The same, which is known once heat is. */
+    public function batch(int $k): Batch
+    {
+        return $this->answer?->simulation === null ? $this->mixes($k)->batch : $this->pour($k)->batch;
     }
 
     /** @return array{string, string} A and B of one of its pours, as its device shows them in each mix */
     public function readings(int $k): array
     {
-        $batch = $this->mixes($k)->batch;
+        $batch = $this->batch($k);
         if ($batch->isShared) {
             return array_fill(0, 2, Words::say('figures.with-below', ['pour' => $k]));
         }
@@ -215,7 +228,7 @@ final readonly class PieceView
     /** What is filled for one mix of a pour, drawn. */
     public function cups(int $k): CupDrawing
     {
-        return new CupDrawing($this->mixes($k)->batch, $this->figures);
+        return new CupDrawing($this->batch($k), $this->figures);
     }
 
     /** @return list<Fact> all that lies ready before the first pour, once pours are known */

@@ -40,7 +40,7 @@ final readonly class PourLines
             $this->view->pour($k),
             $k,
             count($this->view->layout->pours ?? []),
-            $this->view->mixes($k)->batch,
+            $this->view->batch($k),
             $this->view->figures,
         );
     }

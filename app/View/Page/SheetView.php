@@ -116,7 +116,7 @@ final readonly class SheetView
     private function pour(LaidPour $pour, SimulatedPour $heat, int $k): SheetPour
     {
         $figures = $this->view->figures;
-        $batch = $this->view->mixes($k)->batch;
+        $batch = $this->view->batch($k);
         [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
 
         return new SheetPour(
@@ -254,7 +254,7 @@ final readonly class SheetView
     /** @return list<string> a step of its own where it goes into several cups */
     private function mixes(int $k): array
     {
-        $batch = $this->view->mixes($k)->batch;
+        $batch = $this->view->batch($k);
         [$a, $b] = $batch->readings();
         $reading = fn(float $amount): string => $this->view->figures->reading($batch->device, $amount);
 
