@@ -54,6 +54,15 @@ final readonly class Components
         return $left[0] > $left[1] ? ['a', $left[0]] : ['b', $left[1]];
     }
 
+    /** g of mix that a pack of each is enough for; null where a pack is not said. */
+    public function packed(): ?float
+    {
+        [$a, $b] = $this->ratio->split(1.0);
+
+        return $this->supply->pack_a === null || $this->supply->pack_b === null
+            ? null : min($this->supply->pack_a / $a, $this->supply->pack_b / $b);
+    }
+
     /** Price of a gram of mix, where both packs are priced. */
     public function unitPrice(): ?float
     {

@@ -76,10 +76,13 @@ final class Supply extends Model
     /** Price of one unit, where a pack is priced. */
     public function unitPrice(): ?float
     {
-        $whole = $this->pack_price === null || $this->pack_amount === null || $this->pack_amount <= 0.0
-            ? null : $this->pack_price / $this->pack_amount;
+        $pair = Components::of($this);
+        // One price for A and B together buys as much mix as both packs are enough for.
+        $amount = $this->pack_amount ?? $pair?->packed();
 
-        return Components::of($this)?->unitPrice() ?? $whole;
+        $whole = $this->pack_price === null || $amount === null || $amount <= 0.0 ? null : $this->pack_price / $amount;
+
+        return $pair?->unitPrice() ?? $whole;
     }
 
     public function runsLow(): bool

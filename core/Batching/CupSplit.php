@@ -8,12 +8,10 @@ namespace Pensilis\Batching;
  * Into how many mixes a batch goes so that its device takes each and none outlives its life before it is poured; alike, one after another,
  * so that the same marks are filled each time (memory).
  *
- * Stirring takes 5 min, standing as the resin allows, pouring a minute for each 100 g (memory).
+ * Stirring takes as long as the label says, standing as the resin allows, pouring a minute for each 100 g (memory).
  */
 final readonly class CupSplit
 {
-    private const STIRRING = 300.0;
-
     /** s for each gram */
     private const POURING = 0.6;
 
@@ -31,7 +29,7 @@ final readonly class CupSplit
         for ($mixes = max(1, $batch->mixes);; $mixes++) {
             $parted = $batch->parted($mixes);
             $grams = $parted->mixed() / $mixes;
-            $needed = self::STIRRING + $standing + self::POURING * $grams;
+            $needed = $batch->resin->sheet->stirs() + $standing + self::POURING * $grams;
             $lasts = $life->of($grams, $room);
             if ($lasts >= $needed || $mixes >= self::MOST) {
                 return new self($parted, $lasts, $needed);

@@ -144,8 +144,10 @@ final readonly class PourActs
     private static function mixing(Plan $plan, LaidPour $pour): array
     {
         $stands = Session::standingMinutes($pour->resin->sheet->working);
-        $takes = Session::mixing($pour->batch->mixed(), $plan->studio->hands) + $stands;
-        $how = new Fact($stands > 0 ? 'act.mix' : 'act.mix-fast', ['minutes' => $stands]);
+        $takes = Session::mixing($pour->batch->mixed(), $plan->studio->hands, $pour->resin->sheet->stirs() / 60.0) + $stands;
+        $how = new Fact(($stands > 0 ? 'act.mix' : 'act.mix-fast') . ($pour->resin->sheet->stirring === null ? '' : '.label'), [
+            'minutes' => $stands, 'stir_h' => $pour->resin->sheet->stirs() / 3600.0,
+        ]);
         $acts = $pour->batch->isShared ? [] : [new Act(ActKind::Mix, $how, $takes)];
         if ($pour->coat->isColoured()) {
             $acts[] = new Act(ActKind::Colour, new Fact('act.colours'));

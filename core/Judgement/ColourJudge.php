@@ -12,6 +12,7 @@ use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Layout\Portion;
 use Pensilis\Plan\Plan;
+use Pensilis\Quantity\Mass;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Share;
 
@@ -69,7 +70,9 @@ final readonly class ColourJudge implements Judge
         $share = $portion->recipe->solventPercent($density);
 
         return $share <= self::SOLVENT ? null : Finding::of(Code::ColourSolvent, "{$at}/mix", [
-            'pour'    => Number::count($k + 1), 'solvent' => Share::percent($share), 'most' => Share::percent(self::SOLVENT),
+            'pour'  => Number::count($k + 1), 'solvent' => Share::percent($share), 'most' => Share::percent(self::SOLVENT),
+            'clear' => Mass::grams(1e3 * $pour->resin->density * $portion->plain($pour->resin->density) * $this->plan->setup->pieces
+                * ($share / self::SOLVENT - 1.0)),
             'pigment' => Share::percent($portion->recipe->percent($density) - $share),
         ], ['region' => $portion->name]);
     }

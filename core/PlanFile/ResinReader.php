@@ -72,7 +72,7 @@ final readonly class ResinReader
     {
         $said = ['celsius' => $node->number('celsius')];
         foreach (['pot_life_min', 'working_min', 'gel_h', 'gel_mm', 'recoat_open_h', 'recoat_close_h', 'demold_h',
-            'full_cure_h', 'min_pour_mm', 'max_pour_mm', 'heat_deflection_celsius'] as $key) {
+            'full_cure_h', 'min_pour_mm', 'max_pour_mm', 'heat_deflection_celsius', 'stir_min'] as $key) {
             if ($node->has($key)) {
                 $said[$key] = $node->number($key);
             }

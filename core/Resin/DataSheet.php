@@ -26,6 +26,8 @@ final readonly class DataSheet
     private const COATING = ['gel' => 3.5, 'working' => 0.14, 'pot' => 0.1, 'open' => 1.2, 'close' => 3.5,
         'demold'                   => 6.9, 'cure' => 20.6, 'least' => 1.5, 'greatest' => 6.0];
 
+    private const STIRRING = 300.0;
+
     /** Slab in which a coating resin's gel time is told, mm (memory). */
     private const COATING_GEL_MM = 3.0;
 
@@ -44,12 +46,19 @@ final readonly class DataSheet
         public ?float $deflection,
         public bool $isClosingSaid,
         public bool $resistsSolvents,
+        public ?float $stirring,
     ) {}
+
+    /** s that a mix is stirred: as the label says, else five minutes (common practice). */
+    public function stirs(): float
+    {
+        return $this->stirring ?? self::STIRRING;
+    }
 
     /**
      * @param array{celsius: float, pot_life_min?: float, working_min?: float, gel_h?: float, gel_mm?: float,
      *     recoat_open_h?: float, recoat_close_h?: float, demold_h?: float, full_cure_h?: float,
-     *     min_pour_mm?: float, max_pour_mm?: float, heat_deflection_celsius?: float} $said keys of the plan file
+     *     min_pour_mm?: float, max_pour_mm?: float, heat_deflection_celsius?: float, stir_min?: float} $said keys of the plan file
      * @param bool      $resistsSolvents whether the sheet says that it does, fully cured
      * @param bool|null $isClosingSaid   whether the sheet itself, or a test, says when the recoat window closes; null: if it is among them
      *
@@ -81,6 +90,7 @@ final readonly class DataSheet
             $said['heat_deflection_celsius'] ?? null,
             $isClosingSaid ?? isset($said['recoat_close_h']),
             $resistsSolvents,
+            isset($said['stir_min']) ? 60.0 * $said['stir_min'] : null,
         );
         $sheet->mustAgree();
 

@@ -21,6 +21,9 @@ final class Session
     /** Minutes. */
     public const MIXING = 9.0;
 
+    /** Of those the stirring, where no label says how long. */
+    private const STIRRING = 5.0;
+
     public const POURING = 12.0;
 
     /** Of those the thin bed, where there is one. */
@@ -57,9 +60,9 @@ final class Session
     private const STANDING_MINUTES = 10;
 
     /** Minutes to weigh and stir so much, g, a cup of a kilogram after the other. */
-    public static function mixing(float $grams, int $hands): float
+    public static function mixing(float $grams, int $hands, float $stirring = self::STIRRING): float
     {
-        return self::MIXING + self::FURTHER_CUP * max(0.0, ceil($grams / self::CUP_GRAMS) - 1.0) / $hands;
+        return self::MIXING - self::STIRRING + $stirring + self::FURTHER_CUP * max(0.0, ceil($grams / self::CUP_GRAMS) - 1.0) / $hands;
     }
 
     /** Minutes to pour so much, g, into so many vessels. */

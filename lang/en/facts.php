@@ -54,6 +54,8 @@ return [
     'act.set-dab'                => 'hold with a dab of thickened mix: the layer is hard',
     'act.set-bed'                => 'lay into the bed at a slant, press under',
     'act.mix'                    => 'Stir slowly 2–5 min, scrape sides and bottom. Stand :minutes min.',
+    'act.mix.label'              => 'Stir slowly for :stir, as its label says, scrape sides and bottom. Stand :minutes min.',
+    'act.mix-fast.label'         => 'Stir slowly for :stir, as its label says, scrape sides and bottom. Pour at once.',
     'act.mix-fast'               => 'Stir slowly 2–5 min, scrape sides and bottom. Pour at once.',
     'act.colours'                => 'Stir the jars, dose each cup, stir it until no streak is left; once more before it is poured.',
     'act.thicken'                => 'Let the colours stand about :minutes min, until they hold their edge.',

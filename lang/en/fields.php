@@ -192,6 +192,7 @@ return [
         '/resins/*/sheet/celsius'                    => 'Times and depths are for',
         'pot_life_min'                               => 'Pot life',
         'working_min'                                => 'Working time',
+        'stir_min'                                   => 'Stir for (else up to 5 min)',
         'gel_h'                                      => 'Gel',
         'recoat_open_h'                              => 'Recoat opens',
         'recoat_close_h'                             => 'Recoat closes',

@@ -24,7 +24,7 @@ return [
     ],
     'colour-solvent' => [
         'says' => 'Pour :pour, :region: its tints bring :solvent of solvent or water and :pigment of colour. Above :most it may stay '
-            . 'soft or turn cloudy: use a stronger tint, or let the solvent go first.',
+            . 'soft or turn cloudy: use a stronger tint or pigment, let the solvent go first, or take it with :clear more of clear mix.',
     ],
     'in-time.otherwise' => [
         'says' => 'It is done in time with :pours pours of :resin: see other ways to pour it.',

@@ -371,3 +371,16 @@ it('draws what the sheet of a resin implies, and of nothing else', function (): 
     $this->get("/supplies/{$gloves->id}/implied")->assertNotFound();
     $this->get("/supplies/{$gloves->id}")->assertOk()->assertDontSee('/implied');
 });
+
+it('reckons what is bought as a pair, by the densities that are typed beside it', function (): void {
+    $supply = $this->user->studio->supplies()->create(['kind' => SupplyKind::Resin, 'name' => 'Clear deep', 'document' => [
+        'ratio' => ['by' => 'volume', 'a' => 2, 'b' => 1], 'density_g_ml' => ['a' => 1.1, 'b' => 1.0, 'mixed' => 1.07],
+    ] + array_diff_key(PlainResins::ALL['deep'], ['id' => 1, 'name' => 1])]);
+    $save = fn(array $typed) => $this->from("/supplies/{$supply->id}")->patch("/supplies/{$supply->id}", $typed + ['name' => 'Clear deep']);
+    // Bought together: 5500 g of A and 2000 g of B are enough for 2000 · 3.2 = 6400 g of mix.
+    $save(['pack_a' => '5 l', 'price_a' => '', 'pack_b' => '2 kg', 'price_b' => '', 'pack_price' => '96'])->assertSessionHasNoErrors();
+    expect($supply->refresh()->unitPrice())->toEqualWithDelta(96.0 / 6400.0, 1e-9);
+    // A litre is reckoned with the density that is typed beside it.
+    $save(['pack_a' => '1 l', 'f' => ['/resins/0/density_g_ml/a' => '1.2']])->assertSessionHasNoErrors();
+    expect($supply->refresh()->pack_a)->toEqualWithDelta(1200.0, 1e-9);
+});

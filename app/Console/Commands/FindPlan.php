@@ -59,6 +59,7 @@ final class FindPlan extends PlanCommand
                 fn(array $one): array => ['piece' => $one[0]] + AnswerWriter::task($one[1], $first->studio->clock),
                 $workshop->tasks(),
             ),
+            'mixes'      => array_map(AnswerWriter::sharedMix(...), $workshop->oneMixes()),
             'one_mix'    => array_map(AnswerWriter::oneMix(...), $workshop->oneMixes()),
             'makespan_h' => $workshop->makespan(), 'bound_h' => $workshop->bound, 'hands' => $first->studio->hands,
         ], $workshop->isFeasible() ? self::SUCCESS : self::INFEASIBLE];

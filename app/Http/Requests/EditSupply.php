@@ -72,7 +72,11 @@ final class EditSupply extends FormRequest
         $part = $supply->kind->part();
         $said = $part === null ? [] : Document::value($changed, $part);
 
-        return ['document' => array_diff_key(is_array($said) ? $said : [], ['id' => 1, 'name' => 1])] + $this->plain($supply, $seen);
+        $document = array_diff_key(is_array($said) ? $said : [], ['id' => 1, 'name' => 1]);
+
+        $pair = Components::of($supply->replicate()->fill(['document' => $document]));
+
+        return ['document' => $document] + $this->plain($supply, $seen, $pair);
     }
 
     /**
@@ -95,8 +99,12 @@ final class EditSupply extends FormRequest
         return $disputed;
     }
 
-    /** @return array<string, mixed> */
-    private function plain(Supply $supply, Seen $seen): array
+    /**
+     * @param Components|null $pair A and B as they are typed here, densities and all
+     *
+     * @return array<string, mixed>
+     */
+    private function plain(Supply $supply, Seen $seen, ?Components $pair): array
     {
         $plain = [];
         foreach ($supply->plain() as $key => $kept) {
@@ -104,7 +112,7 @@ final class EditSupply extends FormRequest
             if ($seen->hasChanged($key, $typed)) {
                 $plain[$key] = match (true) {
                     $typed === ''                         => in_array($key, ['name', 'lot', 'origin'], true) ? '' : null,
-                    in_array($key, Supply::GRAMS, true)   => $this->grams($supply, $key),
+                    in_array($key, Supply::GRAMS, true)   => $this->grams($pair, $key),
                     $key === 'stock'                      => self::counted($supply, (float) $typed, $seen),
                     in_array($key, Supply::NUMBERS, true) => (float) $typed,
                     default                               => $typed,
@@ -116,9 +124,9 @@ final class EditSupply extends FormRequest
     }
 
     /** Of A or B, as mass or volume. */
-    private function grams(Supply $supply, string $key): float
+    private function grams(?Components $pair, string $key): float
     {
-        $grams = Asked::grams($this, $key, Components::of($supply)?->density(substr($key, -1)) ?? 1.0);
+        $grams = Asked::grams($this, $key, $pair?->density(substr($key, -1)) ?? 1.0);
 
         return $grams >= 0.0 && $grams <= Limits::AMOUNT ? $grams
             : throw ValidationException::withMessages([$key => Words::asked('supply')['grams']]);

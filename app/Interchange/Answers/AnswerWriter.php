@@ -125,6 +125,18 @@ final class AnswerWriter
         ];
     }
 
+    /** @return array<string, mixed> the same as what is mixed, and for which pours */
+    public static function sharedMix(OneMix $mix): array
+    {
+        return [
+            'at_h' => $mix->at, 'resin' => $mix->resin(), 'grams' => array_sum($mix->grams()),
+            'for'  => array_map(
+                fn(array $share): array => ['piece' => $share[0], 'pour' => $share[1], 'grams' => $share[2]->grams()],
+                $mix->shares,
+            ),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public static function oneMix(OneMix $mix): array
     {

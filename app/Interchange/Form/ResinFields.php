@@ -19,6 +19,7 @@ final readonly class ResinFields
         $sheet = [
             'pot_life_min'            => FieldKind::Minutes,
             'working_min'             => FieldKind::Minutes,
+            'stir_min'                => FieldKind::Minutes,
             'gel_h'                   => FieldKind::Hours,
             'recoat_open_h'           => FieldKind::Hours,
             'recoat_close_h'          => FieldKind::Hours,
