@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Pensilis\Batching\Batch;
 use Pensilis\Batching\Device;
 use Pensilis\Batching\Scale;
 use Pensilis\Quantity\Duration;
@@ -78,6 +79,21 @@ final readonly class Figures
             'ml'    => $this->isUs() ? $this->volume($amount) : Figure::short($amount, 2) . ' ml',
             default => trans_choice("figures.{$device->unit()}", (int) round($amount)),
         };
+    }
+
+    /** An amount of mix as it is measured: in grams with a scale, in millilitres with all else. */
+    public function poured(Batch $batch, float $grams): string
+    {
+        return $batch->device instanceof Scale ? $this->mass($grams) : $this->volume(1e3 * $grams / $batch->resin->density);
+    }
+
+    /** The whole of each mix, which is the sum of its readings. */
+    public function together(Batch $batch): string
+    {
+        [$a, $b] = $batch->readings();
+
+        return $this->times($batch->mixes, $batch->device instanceof Scale
+            ? $this->mass($batch->mixed() / max(1, $batch->mixes)) : $this->reading($batch->device, $a + $b));
     }
 
     /** What A and B of each of so many mixes are: "2 × 74.9 g". */

@@ -16,7 +16,7 @@ return [
         'held'       => ':held is held back clear.',
         'below'      => 'It comes out of the mix of pour :pour, while that is wet: :amount.',
         'also'       => ':amount of it goes onto this pour while it is wet.',
-        'left'       => ':left is over, as marks and steps are: hold it back clear.',
+        'left'       => ':left is over, as it goes by whole marks or steps: hold it back clear.',
         'top-up'     => ':amount of it makes up for what the cure shrinks.',
         'ratio'      => ':device can hide a ratio error of :error; up to :most is fine.',
         'over'       => 'Even in small cups it is over before it is poured:',

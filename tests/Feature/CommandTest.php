@@ -222,7 +222,7 @@ it('plans several pieces on one bench, so that none wants hands that another has
     }
     [$code, $said] = command('plan', $document, $files[0], $files[1]);
     expect($code)->toBe(0)
-        ->and($said)->toHaveKeys(['feasible', 'pieces', 'tasks', 'one_mix', 'makespan_h', 'bound_h', 'hands'])
+        ->and($said)->toHaveKeys(['feasible', 'pieces', 'tasks', 'mixes', 'one_mix', 'makespan_h', 'bound_h', 'hands'])
         ->and(array_column($said['pieces'], 'file'))->toBe(['-', ...$files])
         ->and($said['pieces'][2]['joints'])->toHaveCount(2)
         ->and($said['makespan_h'])->toBeGreaterThanOrEqual($said['bound_h'])

@@ -59,8 +59,8 @@ final readonly class CoatView
         return new CupLine(
             count($this->pour->cups) === 1 ? Words::say('pour.cups.all') : Words::joined($names),
             $cup->recipe->swatch()->toHex(),
-            $mixes === 1 ? $this->figures->mass($clear) : Words::say('pour.cups.times', [
-                'mixes' => $mixes, 'amount' => $this->figures->mass($clear),
+            $mixes === 1 ? $this->figures->poured($this->batch, $clear) : Words::say('pour.cups.times', [
+                'mixes' => $mixes, 'amount' => $this->figures->poured($this->batch, $clear),
             ]),
             Words::say('pour.cups.share', [
                 'volume' => $this->figures->volume(1e6 * $this->plan->setup->pieces
@@ -137,7 +137,7 @@ final readonly class CoatView
         $drops = Yellowing::TRACE * $clear / (1e-3 * $this->pour->resin->density) / 10.0;
 
         return $clear <= 0.0 ? '' : Words::say('pour.cups.trace', [
-            'drops' => Figure::short($drops, 2), 'clear' => $this->figures->grams($clear),
+            'drops' => Figure::short($drops, 2), 'clear' => $this->figures->poured($this->batch, $clear),
         ]);
     }
 
@@ -165,7 +165,8 @@ final readonly class CoatView
         return !$darkening->isAny() ? [] : array_map(fn(array $step): string => Words::say(
             $step['adds']->isClear() ? 'pour.darkening.plain' : 'pour.darkening.step',
             [
-                'pour' => $this->figures->grams($step['pour']), 'left' => $this->figures->grams($step['left']),
+                'pour' => $this->figures->poured($this->batch, $step['pour']),
+                'left' => $this->figures->poured($this->batch, $step['left']),
                 'add'  => Words::joined(array_map((new DoseWords())->say(...), $this->doses($step['adds'], $step['left']))),
                 'for'  => Words::joined(array_map(fn(Portion $one): string => $words->inside($one->name), $poured[$step['mix']]->portions)),
             ],

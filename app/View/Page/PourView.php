@@ -154,15 +154,18 @@ final readonly class PourView
         return $sets;
     }
 
-    /** What a volume of its mix weighs, g. */
-    public function gramsOf(float $cubicMetres): float
-    {
-        return 1e3 * $this->pour->resin->density * $cubicMetres;
-    }
-
+    /** Its own mix and so many grams more for other pours. */
     public function together(float $more): Batch
     {
-        return $this->piece->plan->studio->batch($this->pour->resin, 1e-6 * $this->pour->batch->volume + $more);
+        $own = $this->pour->batch;
+
+        return $this->piece->plan->studio->batch(
+            $this->pour->resin,
+            1e-6 * $own->volume,
+            1e-3 * $own->topUp / $this->pour->resin->density,
+            $own->inCups,
+            $own->also + $more,
+        );
     }
 
     /** @return list<array{string, string}> A and B of a batch, by the device and by volume */

@@ -10,7 +10,10 @@ use Pensilis\Layout\LaidPour;
 /** One clear batch for a pour of this piece and pours of another of the same resin: split by grams, and coloured afterwards. */
 final readonly class SharedMix
 {
-    /** @param array<int, LaidPour> $fitting pours of the other piece, by index */
+    /**
+     * @param array<int, LaidPour> $fitting pours of the other piece, by index
+     * @param float                $more    g that they take
+     */
     private function __construct(public PieceView $other, public array $fitting, public ?Batch $batch, public float $more) {}
 
     /** @param array<array-key, numeric> $also indices of pours of the other piece that are mixed with it */
@@ -21,7 +24,7 @@ final readonly class SharedMix
             fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name,
         );
         $more = array_sum(array_map(
-            fn(LaidPour $pour): float => 1e-6 * $pour->batch->volume,
+            fn(LaidPour $pour): float => $pour->batch->mass + $pour->batch->topUp + $pour->batch->inCups,
             array_intersect_key($fitting, array_flip(array_map(intval(...), $also))),
         ));
 

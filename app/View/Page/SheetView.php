@@ -125,9 +125,9 @@ final readonly class SheetView
             $figures->moment($heat->startHour),
             $figures->times($batch->mixes, $figures->weighed($batch->device, $a)),
             $figures->times($batch->mixes, $figures->weighed($batch->device, $b)),
-            $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
+            $figures->together($batch),
             $batch->isShared
-                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->mass($batch->mass + $batch->topUp)])
+                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->poured($batch, $batch->mass + $batch->topUp)])
                 : Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
             $batch->isShared,
             [
@@ -201,7 +201,7 @@ final readonly class SheetView
             array_push($steps, ...match (true) {
                 $last !== null               => [$last->with($says)],
                 $act->objects !== []         => SheetObjects::of($this->view, $step, $more)->steps(),
-                $act->kind === ActKind::Fill => [$this->filling($pour, $heat, $step, $more)],
+                $act->kind === ActKind::Fill => [$this->filling($pour, $heat, $k, $step, $more)],
                 default                      => [new SheetStep($step->id, $says)],
             });
             // Doses stand where they are stirred in.
@@ -230,7 +230,7 @@ final readonly class SheetView
         );
     }
 
-    private function filling(LaidPour $pour, SimulatedPour $heat, Step $step, string $more): SheetStep
+    private function filling(LaidPour $pour, SimulatedPour $heat, int $k, Step $step, string $more): SheetStep
     {
         [$figures, $pieces] = [$this->view->figures, $this->view->plan->setup->pieces];
 
@@ -240,9 +240,18 @@ final readonly class SheetView
             $figures->length($pour->top),
             implode(' ', [Words::say($pieces > 1 ? 'sheet.pour-each' : 'sheet.pour-to', [
                 'ground' => self::ground($this->view), 'volume' => $figures->volume(1e6 * $pour->volume), 'pieces' => $pieces,
-                'until'  => $figures->moment($heat->onClock(Known::down($heat->workingUntil))),
+                'until'  => $figures->moment($this->workable($heat, $k)),
             ]), $this->view->words->fact($step->act->what), $more]),
         );
+    }
+
+    /** Until when a pour can be worked, on the clock: no longer than the mix that it comes out of. */
+    private function workable(SimulatedPour $heat, int $k): ?float
+    {
+        $until = $heat->onClock(Known::down($heat->workingUntil));
+        $below = $this->view->pour($k)->batch->isShared ? $this->view->answer?->simulation?->pours[$k - 1] : null;
+
+        return $below === null || $until === null ? $until : min($until, $this->workable($below, $k - 1) ?? $until);
     }
 
     /** What heights are measured from, in a word. */

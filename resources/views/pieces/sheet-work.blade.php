@@ -30,9 +30,10 @@
             {{ __('piece.Pour', ['number' => $pour->number]) }} <time>{{ $pour->start }}</time>
             @if($pour->resin !== '')<strong class="of-resin">{{ $pour->resin }}</strong>@endif
 
-            <a class="btn btn-sm btn-outline-primary no-print"
+            @if(!$pour->isOutOf)<a class="btn btn-sm btn-outline-primary no-print"
                 href="{{ route('pours.show', [$view->piece, $pour->number - 1], false) }}#mixed"
-                aria-label="{{ __('sheet.mixed-label', ['number' => $pour->number]) }}">{{ __('sheet.mixed') }}</a>
+                aria-label="{{ __('sheet.mixed-label', ['number' => $pour->number]) }}">{{ __('sheet.mixed') }}</a>@endif
+
         </h2>
         @if(!$pour->isOutOf)<div class="measured"><table class="weigh">
             <tr>

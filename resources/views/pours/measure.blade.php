@@ -3,7 +3,7 @@
 <section aria-labelledby="batch">
     <h2 id="batch">{{ __('pour.measure.head') }}</h2>
     <p>
-        {{ __('pour.measure.below', ['pour' => $view->index, 'amount' => $figures->mass($batch->mass + $batch->topUp)]) }}
+        {{ __('pour.measure.below', ['pour' => $view->index, 'amount' => $figures->poured($batch, $batch->mass + $batch->topUp)]) }}
         <a href="{{ route('pours.show', [$piece, $view->index - 1], false) }}">{{ __('piece.pours.open', ['number' => $view->index]) }}</a>
     </p>
 </section>
@@ -22,12 +22,16 @@
     <p>
         {{ __($marked ? 'pour.measure.with-marks' : 'pour.measure.with', ['device' => $device]) }}
         {{ __($plan->setup->pieces === 1 ? 'pour.measure.mix' : 'pour.measure.mix-many', [
-            'mix'    => $figures->times($batch->mixes, $figures->mass($batch->mixed() / max(1, $batch->mixes))),
-            'vessel' => $figures->mass($batch->mass), 'pieces' => $plan->setup->pieces, 'loss' => $figures->grams($batch->loss)]) }}
-        @if($batch->held > 0.05){{ __('pour.measure.held', ['held' => $figures->grams($batch->held)]) }}@endif
-        @if($batch->over() > 0.05 * $batch->needed()){{ __('pour.measure.left', ['left' => $figures->grams($batch->over())]) }}@endif
-        @if($batch->also > 0.05){{ __('pour.measure.also', ['amount' => $figures->grams($batch->also)]) }}@endif
-        @if($batch->topUp > 0.05){{ __('pour.measure.top-up', ['amount' => $figures->grams($batch->topUp)]) }}@endif
+            'mix'    => $figures->together($batch),
+            'vessel' => $figures->poured($batch, $batch->mass), 'pieces' => $plan->setup->pieces,
+            'loss'   => $figures->poured($batch, $batch->loss)]) }}
+        @if($batch->held > 0.05){{ __('pour.measure.held', ['held' => $figures->poured($batch, $batch->held)]) }}@endif
+        @if($batch->over() > 0.05 * $batch->needed())
+            {{ __('pour.measure.left', ['left' => $figures->poured($batch, $batch->over())]) }}
+        @endif
+
+        @if($batch->also > 0.05){{ __('pour.measure.also', ['amount' => $figures->poured($batch, $batch->also)]) }}@endif
+        @if($batch->topUp > 0.05){{ __('pour.measure.top-up', ['amount' => $figures->poured($batch, $batch->topUp)]) }}@endif
     </p>
     <ul>
         @foreach($view->findings as $finding)<li>{{ $view->piece->words->finding($finding) }}</li>@endforeach
@@ -42,7 +46,7 @@
             {{ __('pour.measure.over-by', ['life' => $figures->span($view->cups->life / 3600),
                 'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>
         @elseif($view->cups->mixes() > 1)<li><strong>{{ __('pour.measure.split', ['mixes' => $view->cups->mixes()]) }}</strong>
-            {{ __('pour.measure.split-of', ['each' => $figures->grams($view->cups->gramsEach())]) }}</li>
+            {{ __('pour.measure.split-of', ['each' => $figures->poured($batch, $view->cups->gramsEach())]) }}</li>
         @else<li>{{ __('pour.measure.one-cup', ['life' => $figures->span(min($view->cups->life / 3600, 99)),
             'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
         @if($view->wrongWay() !== null)<li>{{ __('pour.measure.volume') }} {{ $view->wrongWay() }}</li>@endif

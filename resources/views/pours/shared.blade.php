@@ -18,8 +18,9 @@
             @php([[$jointA, $jointAMl], [$jointB, $jointBMl]] = $view->both($shared->batch))
             <p role="status" class="said">
                 {{ __('pour.shared.batch', ['a' => $jointA, 'a_ml' => $jointAMl, 'b' => $jointB, 'b_ml' => $jointBMl,
-                    'mass' => $figures->mass($shared->batch->mixed()), 'here' => $figures->mass($view->gramsOf(1e-6 *
-                    $shared->batch->volume - $shared->more)), 'there' => $figures->mass($view->gramsOf($shared->more)),
+                    'mass' => $figures->together($shared->batch),
+                    'here' => $figures->poured($batch, $shared->batch->needed() - $shared->batch->loss - $shared->more),
+                    'there' => $figures->poured($batch, $shared->more),
                     'piece' => $shared->other->piece->title]) }}
                 {{ Str::ucfirst(__('pour.measure.ratio', ['device' => $view->piece->words->inside($batch->device->fact()),
                     'error' => $figures->percent($shared->batch->ratioErrorPercent() / 100, 1), 'most' =>

@@ -14,11 +14,13 @@ use Pensilis\Bench\ActKind;
 use Pensilis\Bench\PourActs;
 use Pensilis\Exception\ImpossibleValue;
 use Pensilis\Judgement\BatchJudge;
+use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\Layout;
 use Pensilis\Resin\MixRatio;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Tests\Plans;
+use Tests\RandomPlans;
 use Tests\SharedCalibrations;
 
 /** The least cost of all pairs that there are, tried one after the other. */
@@ -140,4 +142,34 @@ it('stirs no second time for it, and counts from the first contact', function ()
         ->and($pours[1]->what->name)->toBe('pour-on')
         ->and($pours[1]->handling->contact)->toBe($pours[0]->handling->contact)
         ->and($pours[1]->handling->placed)->toBeGreaterThan($pours[1]->start);
+});
+
+// Of any piece: what is measured is never less than what is poured and stays behind, the ratio is kept, and the cups of a coat hold what
+// goes into it, each colour at one strength once.
+it('mixes enough and in the ratio whatever the piece', function (): void {
+    $devices = [
+        [], ['/studio/measure_by' => 'cup', '/studio/cup_step_ml' => 7.4], ['/studio/measure_by' => 'spoon', '/studio/spoon_ml' => 5],
+        ['/studio/scale_step_g' => 1, '/studio/scale_limit_g' => 500],
+    ];
+    $seen = 0;
+    foreach (range(1, 60) as $seed) {
+        $document = $seed % 5 === 0 ? Plans::coloured() : RandomPlans::of($seed);
+        $plan = Plans::read($devices[$seed % 4] + ['/studio/held_back_pct' => $seed % 3 * 5, '/pieces' => 1 + $seed % 4], $document);
+        foreach ($plan->pours === [] ? [] : Layout::given($plan)->pours as $pour) {
+            $batch = $pour->batch;
+            $held = array_sum(array_map(fn(ColourCup $one): float => $one->pours + $one->topUp, $pour->cups));
+            expect($held)->toEqualWithDelta($batch->mass + $batch->topUp, 0.06 + 0.06 * count($pour->portions->all))
+                ->and(count(array_unique(array_map(fn(ColourCup $one): string => $one->recipe->key(), $pour->cups))))
+                ->toBe(count($pour->cups));
+            if ($batch->each !== null) {
+                $seen++;
+                $poured = $batch->mass + $batch->also + $batch->topUp + $batch->held + $batch->loss;
+                expect($batch->mixed())->toBeGreaterThanOrEqual($poured * (1.0 - 1e-8))
+                    ->and($batch->mixed())->toEqualWithDelta($batch->mixes * $batch->each->total(), 1e-9)
+                    ->and(abs($batch->each->off()))->toBeLessThanOrEqual($pour->resin->ratio->tolerance + 1e-8)
+                    ->and($batch->device->takes($batch->each->a, $batch->each->b))->toBeTrue();
+            }
+        }
+    }
+    expect($seen)->toBeGreaterThan(50);
 });
