@@ -1,7 +1,7 @@
 @props(['drawing'])
 <div class="drawn-cups">
     @foreach($drawing->cups() as $cup)
-        <svg viewBox="0 0 190 104" width="190" height="104" role="img" aria-label="{{ $cup['name'] }}: {{ $cup['says'] }}">
+        <svg viewBox="0 0 230 104" width="230" height="104" role="img" aria-label="{{ $cup['name'] }}: {{ $cup['says'] }}">
             @php($y = fn(float $height): float => round(96 - 84 * $height, 1))
             @php($half = fn(float $height): float => round(26 + 8 * $height, 1))
             @foreach(array_reverse($cup['lines']) as [$height])

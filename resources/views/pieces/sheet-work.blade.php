@@ -35,7 +35,9 @@
                 aria-label="{{ __('sheet.mixed-label', ['number' => $pour->number]) }}">{{ __('sheet.mixed') }}</a>@endif
 
         </h2>
-        @if(!$pour->isOutOf)<div class="measured"><table class="weigh">
+        @if(!$pour->isOutOf)<div class="measured">
+            <x-cups :drawing="$view->cups($pour->number - 1)"/>
+            <table class="weigh">
             <tr>
                 <th scope="row">{{ __('pour.measure.a') }}</th>
                 <td>{{ $pour->a }}</td>
@@ -46,7 +48,7 @@
                 <td class="mixed">{{ __('sheet.write') }}</td>
             </tr>
         </table>
-        <x-cups :drawing="$view->cups($pour->number - 1)"/></div>@endif
+        </div>@endif
 
         <p class="windows">{{ $pour->cups }}</p>
         <ul class="order">
