@@ -72,7 +72,7 @@ final readonly class DoseWords
         }
 
         return Words::say("pour.dose.measures.{$measure->value}", [
-            'count' => Figure::short($count, 1), 'grams' => self::grams($grams),
+            'count' => Figure::short($count, 1), 'grams' => max(0.01, round($grams, $grams < 1.0 ? 2 : 1)) . ' g',
         ], $count < 1.0 ? 0 : (int) ceil($count));
     }
 
