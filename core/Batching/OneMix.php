@@ -45,11 +45,13 @@ final readonly class OneMix
         return $this->shares[0][2]->resin;
     }
 
-    /** @return array{float, float} g of A and of B */
+    /** @return array{float, float} g of A and of B: what all take, and what one cup keeps */
     public function grams(): array
     {
         $mixes = array_column($this->shares, 2);
+        [$a, $b, $lost] = [array_sum(array_column($mixes, 'a')), array_sum(array_column($mixes, 'b')), array_column($mixes, 'loss')];
+        $share = $a + $b > 0.0 ? 1.0 - (array_sum($lost) - max([0.0, ...$lost])) / ($a + $b) : 1.0;
 
-        return [array_sum(array_column($mixes, 'a')), array_sum(array_column($mixes, 'b'))];
+        return [$share * $a, $share * $b];
     }
 }

@@ -12,6 +12,7 @@ final readonly class PlannedMix
      * @param Device|null $device   null where it is not said what measures it
      * @param list<float> $readings of A and B on that in each mix, in its own unit
      * @param int         $mixes    into how many it is parted
+     * @param float       $loss     g of it that cup and stick keep
      */
     public function __construct(
         public string $resin,
@@ -21,6 +22,7 @@ final readonly class PlannedMix
         public ?Device $device = null,
         public array $readings = [],
         public int $mixes = 1,
+        public float $loss = 0.0,
     ) {}
 
     public static function of(Batch $batch): self
@@ -35,6 +37,7 @@ final readonly class PlannedMix
             $batch->isShared ? null : $batch->device,
             $batch->readings(),
             max(1, $batch->mixes),
+            $batch->loss - $batch->inCups,
         );
     }
 

@@ -195,7 +195,8 @@ it('tells of one mix that serves two pieces of the same hour, in grams of A and 
     $piece = ($this->planned)($low, 'Low one');
     $this->get('/today')->assertOk()->assertDontSee('One mix for several');
     ($this->planned)($low, 'Low two');
-    $both = 2.0 * ($this->answer)($piece)->layout->pours[0]->batch->mixed();
+    // What both take, and 4 g that one cup keeps.
+    $both = 2.0 * ($this->answer)($piece)->layout->pours[0]->batch->mixed() - 4.0;
     // 100 : 45 by weight.
     $grams = fn(float $share): string => number_format($share * $both, 1) . ' g';
     $this->get('/today')->assertSeeInOrder([
