@@ -19,7 +19,7 @@ final readonly class ColourCup
     private const TOLD_FOR = 100.0;
 
     /** Less in a cup cannot be stirred well, g (memory). */
-    private const LEAST = 5.0;
+    private const LEAST = 6.0;
 
     /** Less than that is nothing: a region that is drawn over, g. */
     private const NOTHING = 0.05;
