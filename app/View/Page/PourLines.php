@@ -83,7 +83,8 @@ final readonly class PourLines
     }
 
     /**
-     * What a coat may be coloured with at one press: the colours of the piece, then those of shelf and palette.
+     * What a coat may be coloured with at one press: colours that the piece alone has, then those of shelf and palette. What the piece
+     * has of those stays in its place, so that no pot moves when a colour is taken from it.
      *
      * @param array<string, array<string, mixed>> $palette
      *
@@ -91,14 +92,15 @@ final readonly class PourLines
      */
     public function swatches(array $palette): array
     {
-        $swatches = [];
+        $own = [];
         foreach ($this->view->plan->colours as $colour) {
-            $swatches[$colour->id] = ['name' => $colour->name, 'shade' => $colour->shade->toHex()];
+            $own[$colour->name] = [$colour->id, ['name' => $colour->name, 'shade' => $colour->shade->toHex()]];
         }
-        $known = array_column($swatches, 'name');
+        $swatches = array_column(array_diff_key($own, array_flip(array_filter(array_column($palette, 'name'), is_string(...)))), 1, 0);
         foreach ($palette as $key => $colour) {
-            if (is_string($colour['name'] ?? null) && is_string($colour['shade'] ?? null) && !in_array($colour['name'], $known, true)) {
-                $swatches += [$key => ['name' => $colour['name'], 'shade' => $colour['shade']]];
+            if (is_string($colour['name'] ?? null) && is_string($colour['shade'] ?? null)) {
+                [$at, $swatch] = $own[$colour['name']] ?? [$key, ['name' => $colour['name'], 'shade' => $colour['shade']]];
+                $swatches += [$at => $swatch];
             }
         }
 
