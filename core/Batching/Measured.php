@@ -35,9 +35,11 @@ final readonly class Measured
         $right = $ratio->byMass() * $ga / $gb;
         [$best, $least] = [null, INF];
         // From the amount of A that is right outward, in both directions until what is lost for certain is more than the best.
+        // With less than so much A not even one step of B is in the ratio.
+        $fewest = max(1, (int) ceil(1.0 / ($right * (1.0 + $ratio->tolerance)) - self::SAME));
+        $first = max($fewest, (int) ceil($grams * (1.0 - self::SAME) / ($ga + $right * $gb)));
         foreach ([1, -1] as $way) {
-            $first = (int) ceil($grams * (1.0 - self::SAME) / ($ga + $right * $gb));
-            for ($i = max(1, $way > 0 ? $first : $first - 1); $i > 0; $i += $way) {
+            for ($i = $way > 0 ? $first : $first - 1; $i >= $fewest; $i += $way) {
                 $enough = ($grams * (1.0 - self::SAME) - $i * $ga) / $gb;
                 [$all, $low] = [$i * ($ga + $right * $gb) / $grams, $i * $right * (1.0 - $ratio->tolerance) - self::SAME];
                 $over = min($all, $all + $ratio->tolerance * (1.0 - $i * $right * $gb / $grams));

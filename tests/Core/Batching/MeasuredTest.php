@@ -30,7 +30,9 @@ function leastOf(Device $device, MixRatio $ratio, float $grams): float
     [$ga, $gb] = [$device->grams($step, $ratio->gramsA()), $device->grams($step, $ratio->gramsB())];
     [$right, $least] = [$ratio->byMass() * $ga / $gb, INF];
     for ($i = 1; $i * $ga < (1.0 + min($least, 300.0)) * $grams + 300.0 * $ga; $i++) {
-        for ($j = 1; $j <= $i * $right * (1.0 + $ratio->tolerance) + 1e-9; $j++) {
+        // All that are in the ratio.
+        $most = $i * $right * (1.0 + $ratio->tolerance) + 1e-9;
+        for ($j = max(1, (int) floor($i * $right * (1.0 - $ratio->tolerance))); $j <= $most; $j++) {
             $off = abs($j / ($i * $right) - 1.0);
             $whole = $i * $ga + $j * $gb;
             if ($off <= $ratio->tolerance + 1e-9 && $whole >= $grams * (1.0 - 1e-9) && $device->takes($i * $step, $j * $step)) {
@@ -100,6 +102,13 @@ it('gives each mix its own loss, and tells the sum of the readings as the whole'
         ->and($batch->mixed())->toBeGreaterThanOrEqual($batch->needed());
     [$a, $b] = $batch->readGrams();
     expect($a + $b)->toEqualWithDelta($batch->mixed(), 1e-9);
+});
+
+it('finds the least of a ratio that hardly knows any B, at once', function (): void {
+    // One step of B to a million of A: nothing smaller is in the ratio.
+    $found = Measured::of(Scale::withStep(0.1), MixRatio::byWeight(10_000.0, 0.01, 1100.0, 1000.0), 50.0);
+    expect([$found?->b, $found?->off()])->toEqualWithDelta([0.1, 0.03], 0.001);
+    expect(Measured::of(Scale::withStep(0.1, 500.0), MixRatio::byWeight(10_000.0, 0.01, 1100.0, 1000.0), 50.0))->toBeNull();
 });
 
 it('keeps to what a resin forgives', function (): void {
