@@ -42,7 +42,7 @@ final class PourTasks
             $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
             $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
             $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
-                ? ['mix_g' => $pour->batch->mass + $pour->batch->topUp, 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
+                ? ['mix_g' => $pour->batch->fills(), 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
             $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
             $contact = $pour->batch->isShared ? $contact : $start;
             $handling = Handling::of($pour->placed, $contact, $start + $acts->wetHours());

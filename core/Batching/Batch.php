@@ -115,7 +115,7 @@ final readonly class Batch
     {
         return $this->but(
             mixes: $mixes,
-            each: Measured::of($this->device, $this->resin->ratio, $this->poured() / $mixes + $this->lossEach),
+            each: Measured::of($this->device, $this->resin->ratio, $this->neededIn($mixes)),
             loss: $mixes * $this->lossEach + $this->inCups,
         );
     }
@@ -139,7 +139,24 @@ final readonly class Batch
     /** What one mix must hold. */
     public function needEach(): float
     {
-        return $this->poured() / max(1, $this->mixes) + $this->lossEach;
+        return $this->neededIn($this->goes());
+    }
+
+    private function neededIn(int $mixes): float
+    {
+        return $this->poured() / $mixes + $this->lossEach;
+    }
+
+    /** Into how many mixes it goes, at least one: as many as are made, or one that no device here measures. */
+    public function goes(): int
+    {
+        return max(1, $this->mixes);
+    }
+
+    /** What goes into the vessels. */
+    public function fills(): float
+    {
+        return $this->mass + $this->topUp;
     }
 
     /** What all of them must hold. */

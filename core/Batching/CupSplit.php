@@ -26,7 +26,7 @@ final readonly class CupSplit
      */
     public static function of(Batch $batch, CupLife $life, float $standing, float $room): self
     {
-        for ($mixes = max(1, $batch->mixes);; $mixes++) {
+        for ($mixes = $batch->goes();; $mixes++) {
             $parted = $batch->parted($mixes);
             $grams = $parted->mixed() / $mixes;
             $needed = $batch->resin->sheet->stirs() + $standing + self::POURING * $grams;
@@ -40,7 +40,7 @@ final readonly class CupSplit
     /** At least one. */
     public function mixes(): int
     {
-        return max(1, $this->batch->mixes);
+        return $this->batch->goes();
     }
 
     /** What is in one of them. */

@@ -36,7 +36,7 @@ final readonly class PlannedMix
             $batch->resin->sheet->potLife / 3600.0,
             $batch->isShared ? null : $batch->device,
             $batch->readings(),
-            max(1, $batch->mixes),
+            $batch->goes(),
             $batch->loss - $batch->inCups,
         );
     }

@@ -57,7 +57,7 @@ final class Kit
     {
         $measured = $plan->studio->device instanceof Scale ? 0 : 2;
 
-        return array_sum(array_map(fn(LaidPour $pour): int => ($pour->batch->isShared ? 0 : $measured + max(1, $pour->batch->mixes))
+        return array_sum(array_map(fn(LaidPour $pour): int => ($pour->batch->isShared ? 0 : $measured + $pour->batch->goes())
             + count(array_filter($pour->cups, fn(ColourCup $one): bool => $one->isOwn())), $layout->pours));
     }
 

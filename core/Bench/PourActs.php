@@ -192,7 +192,7 @@ final readonly class PourActs
         $pours = new Act(
             ActKind::Fill,
             new Fact($how),
-            Session::pouring($pour->batch->mass + $pour->batch->topUp, $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
+            Session::pouring($pour->batch->fills(), $plan->setup->pieces) - ($hasBed ? Session::BED : 0),
             checks: [new Fact('check.level')],
         );
         $wet = array_values(array_filter($pour->coat->applied, fn(Applied $one): bool => $one->isWet));

@@ -136,6 +136,18 @@ final readonly class Colourant
         );
     }
 
+    /** What a dose of it is in so many grams of plain mix: drops of ink, grams of all else; density in g/ml. */
+    public function amountIn(float $dose, float $grams, float $mixDensity): float
+    {
+        return $this->kind === ColourKind::Ink ? $dose * $grams / $mixDensity / 10.0 : $dose / 100.0 * $grams;
+    }
+
+    /** What such an amount weighs, g. */
+    public function weighs(float $amount): float
+    {
+        return $this->kind === ColourKind::Ink ? $amount * $this->drop * $this->density : $amount;
+    }
+
     /** What a dose of it takes up, as a share of the volume of plain mix; density of that in g/ml. */
     public function takesUp(float $dose, float $mixDensity): float
     {

@@ -71,7 +71,7 @@ final readonly class Dose
     {
         [$colour, $dose] = $recipe->parts[$n];
         $isInk = $colour->kind === ColourKind::Ink;
-        $exact = $isInk ? $dose * $grams / $mixDensity / 10.0 : $dose / 100.0 * $grams;
+        $exact = $colour->amountIn($dose, $grams, $mixDensity);
         $unit = $isInk ? 1.0 : $step;
         $isNear = fn(float $given): bool => $given > 0.0 && $exact > 0.0 && abs($given / $exact - 1.0) <= self::MOST
             && $recipe->seenFrom($recipe->scaled($n, $given / $exact)) <= self::SEEN;
@@ -91,7 +91,7 @@ final readonly class Dose
                 return new self($colour, $exact, $told, $parts, $made, $told * $weighs * (1.0 - 1.0 / $parts));
             }
         }
-        $weighs = $exact * ($isInk ? $colour->drop * $colour->density : 1.0);
+        $weighs = $colour->weighs($exact);
         $hand = HandMeasure::for($weighs);
         $isNearer = abs($hand->count($weighs) * $hand->grams() - $weighs) < abs($whole - $exact) * $weighs / $exact;
 

@@ -39,7 +39,7 @@ final readonly class BatchJudge implements Judge
         $said = [
             'pour'  => Number::count($this->k + 1),
             'error' => Share::percent($this->batch->ratioErrorPercent()),
-            'mix'   => Mass::grams($this->batch->needEach() + $this->batch->over() / max(1, $this->batch->mixes)),
+            'mix'   => Mass::grams($this->batch->needEach() + $this->batch->over() / $this->batch->goes()),
         ];
         $names = ['device' => $this->batch->device->fact()];
         if (!$this->batch->device instanceof Scale && !$this->batch->isRefused()) {

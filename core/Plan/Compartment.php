@@ -34,9 +34,13 @@ final readonly class Compartment
      */
     public function doses(float $grams, float $density): array
     {
-        return array_map(fn(array $part): Fact => $part[0]->kind === ColourKind::Ink
-            ? new Fact('dose.drops', ['drops' => round($part[1] * $grams / $density / 10.0, 1), 'colour' => $part[0]->name])
-            : new Fact('dose.mass', ['dose_g' => $part[1] / 100.0 * $grams, 'colour' => $part[0]->name]), $this->recipe->parts);
+        return array_map(function (array $part) use ($grams, $density): Fact {
+            [$colour, $amount] = [$part[0], $part[0]->amountIn($part[1], $grams, $density)];
+
+            return $colour->kind === ColourKind::Ink
+                ? new Fact('dose.drops', ['drops' => round($amount, 1), 'colour' => $colour->name])
+                : new Fact('dose.mass', ['dose_g' => $amount, 'colour' => $colour->name]);
+        }, $this->recipe->parts);
     }
 
     /** What is poured: its volume less what lies in it, m³. */

@@ -44,7 +44,7 @@ final class FindPlan extends PlanCommand
     {
         $plans = [$first, ...array_map(fn(string $file): Plan => $this->planIn($file), $more)];
         $workshop = Workshop::of($plans);
-        $pieces = [];
+        [$pieces, $mixes] = [[], $workshop->oneMixes()];
         foreach ([$this->argument('file'), ...$more] as $n => $file) {
             $this->complain($workshop->answers[$n]->reasons);
             $pieces[] = ['file' => $file] + array_intersect_key(
@@ -59,8 +59,8 @@ final class FindPlan extends PlanCommand
                 fn(array $one): array => ['piece' => $one[0]] + AnswerWriter::task($one[1], $first->studio->clock),
                 $workshop->tasks(),
             ),
-            'mixes'      => array_map(AnswerWriter::sharedMix(...), $workshop->oneMixes()),
-            'one_mix'    => array_map(AnswerWriter::oneMix(...), $workshop->oneMixes()),
+            'mixes'      => array_map(AnswerWriter::sharedMix(...), $mixes),
+            'one_mix'    => array_map(AnswerWriter::oneMix(...), $mixes),
             'makespan_h' => $workshop->makespan(), 'bound_h' => $workshop->bound, 'hands' => $first->studio->hands,
         ], $workshop->isFeasible() ? self::SUCCESS : self::INFEASIBLE];
     }

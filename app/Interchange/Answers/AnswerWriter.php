@@ -50,13 +50,13 @@ final class AnswerWriter
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
             $resin = $store->calibrated($pour->resin);
-            $mixes = Cups::of($simulation->plan, $pour, $resin, $heat->startHour);
-            $cup = $mixes->gramsEach() <= 0.0 ? null
-                : LeftCup::of($resin, 1e-3 * $mixes->gramsEach(), $simulation->plan->ambient, 3600.0 * $heat->startHour);
+            $largest = 1e-3 * $pour->batch->mixed() / $pour->batch->goes();
+            $cup = $largest <= 0.0 ? null
+                : LeftCup::of($resin, $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
             $pours[] = [
                 'resin'    => $pour->resin->id, 'start_h' => $heat->startHour,
                 'depth_mm' => 1e3 * $pour->depth(), 'bottom_mm' => 1e3 * $pour->bottom, 'top_mm' => 1e3 * $pour->top,
-                ...self::amounts($mixes->batch, $simulation->plan->setup->pieces),
+                ...self::amounts($pour->batch, $simulation->plan->setup->pieces),
                 'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
                 'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
                 'working_until_h' => $heat->workingUntil,
@@ -160,7 +160,7 @@ final class AnswerWriter
             [[$a, $b], [$aMl, $bMl]] = [$batch->readings(), $batch->measures()];
             $pours[] = [
                 'resin'        => $pour->resin->id, 'depth_mm' => 1e3 * $pour->depth(), ...self::amounts($batch, $plan->setup->pieces),
-                'measure_a_ml' => max(1, $batch->mixes) * $aMl, 'measure_b_ml' => max(1, $batch->mixes) * $bMl,
+                'measure_a_ml' => $batch->goes() * $aMl, 'measure_b_ml' => $batch->goes() * $bMl,
                 'mixes'        => $batch->mixes, 'mixed_with' => $batch->isShared ? $k - 1 : null,
                 'each'         => ['a' => $a, 'b' => $b, 'unit' => $batch->device->unit()],
                 'splits'       => self::splits($batch),
@@ -202,7 +202,7 @@ final class AnswerWriter
     /** @return list<array{a_g: float, b_g: float}> */
     private static function splits(Batch $batch): array
     {
-        $mixes = max(1, $batch->mixes);
+        $mixes = $batch->goes();
 
         return array_fill(0, $mixes, ['a_g' => $batch->a() / $mixes, 'b_g' => $batch->b() / $mixes]);
     }

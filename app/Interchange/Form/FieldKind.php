@@ -102,7 +102,7 @@ enum FieldKind
     /** @throws UnreadableQuantity */
     private function dropsIn(string $text, UnitSystem $system): float
     {
-        $two = explode('|', (string) preg_replace(self::IN, '|', $text));
+        $two = self::doseAndCup($text);
         $drops = $this->bare(trim((string) preg_replace('/drops?$/iu', '', trim($two[0]))), $system);
 
         return count($two) !== 2 ? $this->bare($text, $system)
@@ -112,10 +112,16 @@ enum FieldKind
     /** @throws UnreadableQuantity */
     private function shareOf(string $text, UnitSystem $system): float
     {
-        $two = explode('|', (string) preg_replace(self::IN, '|', $text));
+        $two = self::doseAndCup($text);
 
         return count($two) !== 2 ? $this->bare($text, $system) : round(100.0 * Mass::parse($two[0], UnitSystem::Metric)->g()
             / $this->above(Mass::parse($two[1], UnitSystem::Metric)->g(), $text, $system), 6);
+    }
+
+    /** @return non-empty-list<string> what is dosed, and into how much where that is said */
+    private static function doseAndCup(string $text): array
+    {
+        return explode('|', (string) preg_replace(self::IN, '|', $text));
     }
 
     /** @throws UnreadableQuantity where it is nothing to put something into */

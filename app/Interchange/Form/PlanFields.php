@@ -173,5 +173,4 @@ final readonly class PlanFields
     {
         return Document::list($this->document, $pointer);
     }
-
 }

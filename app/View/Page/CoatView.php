@@ -49,7 +49,7 @@ final readonly class CoatView
     private function cupLine(ColourCup $cup): CupLine
     {
         $words = new Words($this->figures->system);
-        $mixes = count($this->pour->cups) > 1 ? 1 : $this->mixes();
+        $mixes = count($this->pour->cups) > 1 ? 1 : $this->batch->goes();
         $grams = $this->gramsIn($cup) / $mixes;
         $doses = $this->doses($cup->recipe, $grams);
         // The clear in mother tints is part of the cup.
@@ -88,12 +88,6 @@ final readonly class CoatView
         }
 
         return Words::joined($all);
-    }
-
-    /** Into how many mixes the pour is parted, at least one. */
-    private function mixes(): int
-    {
-        return max(1, $this->batch->mixes);
     }
 
     /** What is in a cup when it is stirred, g: of a coat of one mix all that is not held back. */

@@ -24,9 +24,8 @@ final readonly class DoseWords
     {
         $said = self::plain($dose);
         $colour = $dose->colour;
-        $grams = self::gramsOf($dose);
+        $grams = $colour->weighs($dose->exact);
         $count = $colour->handful > 0.0 ? round(2.0 * $grams / $colour->handful) / 2.0 : 0.0;
-
         if ($count > 0.0) {
             return Words::say('pour.dose.hand', ['dose' => $said, 'count' => $count, 'hand' => $colour->hand]);
         }
@@ -43,7 +42,9 @@ final readonly class DoseWords
         $name = mb_strtolower($dose->colour->name);
         $amount = fn(float $amount): string => $isInk ? Words::say('figures.drops', count: (int) round($amount)) : self::grams($amount);
         if ($dose->hand !== null) {
-            return Words::say('pour.dose.by-hand', ['hand' => self::measure($dose->hand, self::gramsOf($dose)), 'colour' => $name]);
+            $hand = self::measure($dose->hand, $dose->colour->weighs($dose->exact));
+
+            return Words::say('pour.dose.by-hand', ['hand' => $hand, 'colour' => $name]);
         }
         if (!$dose->isByMother()) {
             $off = round($dose->errorPercent());
@@ -57,11 +58,6 @@ final readonly class DoseWords
             'amount' => $amount($dose->told), 'base' => $amount($dose->made), 'colour' => $name,
             'clear'  => $amount($dose->size() - $dose->made),
         ]);
-    }
-
-    private static function gramsOf(Dose $dose): float
-    {
-        return $dose->exact * ($dose->colour->drop > 0.0 ? $dose->colour->drop * $dose->colour->density : 1.0);
     }
 
     private static function measure(HandMeasure $measure, float $grams): string

@@ -45,9 +45,9 @@ final readonly class PieceTotals
             'volume' => $this->figures->volume($sum(fn(Batch $one): float => 1e3 * $one->mixed() / $one->resin->density)),
             'mass'   => $this->figures->mass($sum(fn(Batch $one): float => $one->mixed())),
             'a'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[0])),
-            'a_ml'   => $this->figures->volume($sum(fn(Batch $one): float => max(1, $one->mixes) * $one->measures()[0])),
+            'a_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->goes() * $one->measures()[0])),
             'b'      => $this->figures->mass($sum(fn(Batch $one): float => $one->readGrams()[1])),
-            'b_ml'   => $this->figures->volume($sum(fn(Batch $one): float => max(1, $one->mixes) * $one->measures()[1])),
+            'b_ml'   => $this->figures->volume($sum(fn(Batch $one): float => $one->goes() * $one->measures()[1])),
         ]), Words::say('piece.totals.finished', [
             'mass' => $this->figures->mass(1e3 * $finished->kilograms), 'place' => $this->figures->place(...$finished->balance),
             'load' => $this->figures->load(1e3 * Finished::SAFETY * $finished->kilograms),

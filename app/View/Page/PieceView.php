@@ -285,5 +285,4 @@ final readonly class PieceView
     {
         return PrepList::of($this->plan->setup, $this->plan->purpose->finish);
     }
-
 }

@@ -24,7 +24,7 @@ final readonly class SharedMix
             fn(LaidPour $pour): bool => $pour->resin->name === $here->pour->resin->name,
         );
         $more = array_sum(array_map(
-            fn(LaidPour $pour): float => $pour->batch->mass + $pour->batch->topUp + $pour->batch->inCups,
+            fn(LaidPour $pour): float => $pour->batch->fills() + $pour->batch->inCups,
             array_intersect_key($fitting, array_flip(array_map(intval(...), $also))),
         ));
 

@@ -127,7 +127,7 @@ final readonly class SheetView
             $figures->times($batch->mixes, $figures->weighed($batch->device, $b)),
             $figures->together($batch),
             $batch->isShared
-                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->poured($batch, $batch->mass + $batch->topUp)])
+                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->poured($batch, $batch->fills())])
                 : Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
             $batch->isShared,
             [

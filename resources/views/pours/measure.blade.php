@@ -3,7 +3,7 @@
 <section aria-labelledby="batch">
     <h2 id="batch">{{ __('pour.measure.head') }}</h2>
     <p>
-        {{ __('pour.measure.below', ['pour' => $view->index, 'amount' => $figures->poured($batch, $batch->mass + $batch->topUp)]) }}
+        {{ __('pour.measure.below', ['pour' => $view->index, 'amount' => $figures->poured($batch, $batch->fills())]) }}
         <a href="{{ route('pours.show', [$piece, $view->index - 1], false) }}">{{ __('piece.pours.open', ['number' => $view->index]) }}</a>
     </p>
 </section>
