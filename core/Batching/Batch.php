@@ -22,9 +22,7 @@ final readonly class Batch
     /** What stays in the cup and on the stick, g (memory). */
     public const LOSS = 4.0;
 
-    /** Ratio errors to warn of and to refuse (memory). */
-    public const WARN_PERCENT = 3.0;
-
+    /** A ratio error to refuse; what is to be warned of the resin says (memory). */
     public const REFUSE_PERCENT = 10.0;
 
     /** So much more is tried next. */

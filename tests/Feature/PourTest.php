@@ -367,3 +367,11 @@ it('stirs as long as the label says, and has that of the working time', function
     );
     expect(60.0 * ($long - $short))->toEqualWithDelta(7.0, 1e-6);
 });
+
+it('judges a cup by what its own resin forgives', function (): void {
+    // 100 : 45 by weight: 46 of B are 2.2 % too much, 45.3 are 0.7 %.
+    $strict = $this->pieceOf($this->user, Plans::changed(['/resins/0/ratio/tolerance_pct' => 1], Plans::coneWithPours()));
+    $this->get("/pieces/{$this->piece->id}/pours/0?a=100&b=46")->assertOk()->assertSee('within 3 %');
+    $this->get("/pieces/{$strict->id}/pours/0?a=100&b=46")->assertOk()->assertDontSee('within 1 %');
+    $this->get("/pieces/{$strict->id}/pours/0?a=100&b=45.3")->assertOk()->assertSee('within 1 %');
+});

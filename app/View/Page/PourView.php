@@ -191,10 +191,10 @@ final readonly class PourView
     public function judge(float $a, float $b): string
     {
         $mix = WeighedMix::of($this->pour->resin->ratio, $a, $b);
-        if (abs($mix->hardenerPercent()) <= Batch::WARN_PERCENT) {
+        if (abs($mix->hardenerPercent()) <= $this->batch->warnPercent()) {
             return Words::say(
                 'pour.judged.right',
-                ['off' => Figure::fixed(abs($mix->hardenerPercent()), 1), 'within' => Figure::short(Batch::WARN_PERCENT, 0)],
+                ['off' => Figure::fixed(abs($mix->hardenerPercent()), 1), 'within' => Figure::short($this->batch->warnPercent(), 1)],
             );
         }
         [$what, $grams] = $mix->rescue();
