@@ -151,7 +151,8 @@ final readonly class Agenda
             default       => [$below->opens, $below->closes],
         };
 
-        return new Errand($task, $start, $hours, $below->start + $opens - $lead, $below->start + $closes - $lead);
+        // What is done right before it needs the layer ready too.
+        return new Errand($task, $start, $hours, $below->start + $opens, $below->start + $closes - $lead);
     }
 
     /** @return list<list<Phase>> of each pour */

@@ -32,7 +32,7 @@ final readonly class CompartmentPours
         [$tasks, $at] = [[], 0.0];
         foreach ($plan->setup->compartments as $one) {
             $batch = $plan->studio->batch($plan->resin(), $plan->setup->pieces * $one->net());
-            $hours = PourActs::plainHours($plan->resin());
+            $hours = PourActs::plainHours($plan, $batch);
             $start = $plan->studio->hours->firstFit($at, $hours);
             if ($start === null) {
                 return new self($tasks, null);

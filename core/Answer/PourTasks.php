@@ -28,27 +28,43 @@ final class PourTasks
         [$tasks, $applied, $contact] = [[], AppliedSteps::of($simulation)->tasks, 0.0];
         foreach ($simulation->layout->pours as $k => $pour) {
             $start = $simulation->pours[$k]->startHour;
+            $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
+            $lead = $acts->leadHours();
             if ($k === 0) {
                 $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
-                $from = $start < 0.0 ? $start - Session::PREPARING : max(0.0, $start - Session::PREPARING);
-                $tasks[] = new Task(TaskKind::Prepare, $from, $start, 0, $making);
+                $from = $start - Session::PREPARING - $lead;
+                $tasks[] = new Task(TaskKind::Prepare, $start < 0.0 ? $from : max(0.0, $from), $start, 0, $making);
             } elseif ($joints[$k - 1] === Joint::Sanded) {
-                $until = min([$start, ...array_map(
+                $until = min([$start - $lead, ...array_map(
                     fn(Task $task): float => $task->start,
                     array_filter($applied, fn(Task $task): bool => $task->pour === $k - 1),
                 )]);
                 $tasks[] = new Task(TaskKind::Sand, $until - Session::SANDING, $until, $k, new Fact('sand', ['pour' => $k]));
             }
-            $objects = array_map(fn(Inclusion $inclusion): string => $inclusion->name(), $pour->placed);
+            $objects = self::names($pour->placed);
             $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
             $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
                 ? ['mix_g' => $pour->batch->fills(), 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
-            $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
+            if ($k > 0 && $lead > 0.0) {
+                $set = $acts->setBefore();
+                $ready = new Fact($set === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => self::names($set)]);
+                $tasks[] = new Task(TaskKind::Prepare, $start - $lead, $start, $k, $ready, Handling::of($set));
+            }
             $contact = $pour->batch->isShared ? $contact : $start;
             $handling = Handling::of($pour->placed, $contact, $start + $acts->wetHours());
             $tasks[] = new Task(TaskKind::Pour, $start, $start + $acts->hours(), $k, $what, $handling);
         }
 
         return $tasks;
+    }
+
+    /**
+     * @param list<Inclusion> $objects
+     *
+     * @return list<string>
+     */
+    private static function names(array $objects): array
+    {
+        return array_map(fn(Inclusion $one): string => $one->name(), $objects);
     }
 }

@@ -19,6 +19,7 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
+use Pensilis\Simulation\Cups;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\PieceHeat;
@@ -309,16 +310,29 @@ final class Timetable
     private function findWork(): array
     {
         $work = [];
-        foreach ($this->layout->pours as $k => $pour) {
+        // In as many mixes as the warmest hour asks for: what is poured in a cooler one is done sooner.
+        $layout = Cups::parted($this->plan, $this->layout, $this->store, array_fill(0, count($this->layout->pours), $this->warmest()));
+        $acts = array_map(fn(int $k): PourActs => PourActs::of($this->plan, $layout, $k), array_keys($layout->pours));
+        foreach ($layout->pours as $k => $pour) {
             $work[] = new PourWork(
-                PourActs::of($this->plan, $this->layout, $k)->hours(),
+                $acts[$k]->hours(),
                 max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground, $this->happened->now),
                 $this->happened->begun[$k] ?? null,
                 $pour->isOnWet,
+                $acts[$k]->leadHours(),
             );
         }
 
         return $work === [] ? [new PourWork(0.0, 0.0)] : $work;
+    }
+
+    /** The hour of a day at which the room is warmest. */
+    private function warmest(): float
+    {
+        $hours = range(0, 23);
+        $kelvin = array_map(fn(int $hour): float => $this->plan->ambient->at(3600.0 * $hour), $hours);
+
+        return (float) array_search(max($kelvin), $kelvin, true);
     }
 
     /** When the first pour was begun, or the first hour at which there is time for it. */
@@ -332,7 +346,7 @@ final class Timetable
     /** The longest span of work that must fit in without a break, h. */
     private function longest(): float
     {
-        $spans = array_map(fn(PourWork $work): float => $work->hours, $this->work());
+        $spans = array_map(fn(PourWork $work): float => $work->hours + $work->lead, $this->work());
         $spans[0] += Session::PREPARING;
 
         return max($spans);

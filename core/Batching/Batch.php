@@ -22,6 +22,9 @@ final readonly class Batch
     /** What stays in the cup and on the stick, g (memory). */
     public const LOSS = 4.0;
 
+    /** s in which a gram is poured in a thin stream: a minute for each 100 g (memory). */
+    public const POURED_IN = 0.6;
+
     /** A ratio error to refuse; what is to be warned of the resin says (memory). */
     public const REFUSE_PERCENT = 10.0;
 

@@ -8,28 +8,22 @@ namespace Pensilis\Batching;
  * Into how many mixes a batch goes so that its device takes each and none outlives its life before it is poured; alike, one after another,
  * so that the same marks are filled each time (memory).
  *
- * Stirring takes as long as the label says, standing as the resin allows, pouring a minute for each 100 g (memory).
+ * Stirring takes as long as the label says, standing as the resin allows, pouring as its grams ask.
  */
 final readonly class CupSplit
 {
-    /** s for each gram */
-    private const POURING = 0.6;
-
     private const MOST = 20;
 
     /** @param Batch $batch in so many mixes */
     private function __construct(public Batch $batch, public float $life, public float $needed) {}
 
-    /**
-     * @param float $standing s that a mix stands before it is poured
-     * @param float $room     K
-     */
-    public static function of(Batch $batch, CupLife $life, float $standing, float $room): self
+    /** @param float $room K */
+    public static function of(Batch $batch, CupLife $life, float $room): self
     {
         for ($mixes = $batch->goes();; $mixes++) {
             $parted = $batch->parted($mixes);
             $grams = $parted->mixed() / $mixes;
-            $needed = $batch->resin->sheet->stirs() + $standing + self::POURING * $grams;
+            $needed = $batch->resin->sheet->stirs($grams) + $batch->resin->sheet->stands() + Batch::POURED_IN * $grams;
             $lasts = $life->of($grams, $room);
             if ($lasts >= $needed || $mixes >= self::MOST) {
                 return new self($parted, $lasts, $needed);

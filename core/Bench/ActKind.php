@@ -8,6 +8,8 @@ namespace Pensilis\Bench;
 enum ActKind: string
 {
     case TackTest = 'tack-test';
+    case Wipe = 'wipe';
+    case Jars = 'jars';
     case Place = 'place';
     case Mix = 'mix';
     case Colour = 'colour';
@@ -18,5 +20,6 @@ enum ActKind: string
     case Pass = 'pass';
     case Strew = 'strew';
     case Drop = 'drop';
+    case Clean = 'clean';
     case Cover = 'cover';
 }

@@ -64,7 +64,7 @@ final class Kit
     /** @return list<Fact> */
     private static function tools(Plan $plan, Layout $layout): array
     {
-        $acts = array_merge(...array_map(fn(int $k): array => PourActs::of($plan, $layout, $k)->all, array_keys($layout->pours)));
+        $acts = array_merge(...array_map(fn(int $k): array => PourActs::of($plan, $layout, $k)->all(), array_keys($layout->pours)));
         $has = fn(ActKind $kind): bool => array_filter($acts, fn(Act $act): bool => $act->kind === $kind) !== [];
         $goes = fn(Bubbling $school): bool => array_filter($acts, fn(Act $act): bool => $act->school === $school) !== [];
         $some = fn(callable $is): bool => array_filter($plan->inclusions, $is) !== [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Bench;
 
+use Pensilis\Layout\LaidPour;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Viewed;
@@ -17,32 +18,50 @@ enum Setting: string
     case Glue = 'glue';
     case Flat = 'flat';
     case Bed = 'bed';
+    case Stand = 'stand';
+    case Colour = 'colour';
     case Tack = 'tack';
     case Dab = 'dab';
 
     /**
-     * @param int        $k     the pour that covers it
+     * @param LaidPour   $pour  that covers it
+     * @param bool       $first whether nothing is poured below that
      * @param Joint|null $below how that holds on the pour below; null where there is none, or none is known yet
      */
-    public static function of(Inclusion $object, int $k, ?Joint $below, float $resinDensity, Viewed $viewed): self
+    public static function of(Inclusion $object, LaidPour $pour, bool $first, ?Joint $below, Viewed $viewed): self
     {
-        $floats = Buoyancy::of($object, $resinDensity)->floats();
-        $tacky = $k > 0 && $below !== Joint::Sanded;
+        $floats = Buoyancy::of($object, $pour->resin->density)->floats();
+        $tacky = !$first && $below !== Joint::Sanded;
 
         return match (true) {
-            $object->hold === Hold::Hang                             => self::Hang,
-            $k === 0 && $object->reads && $viewed === Viewed::Bottom => self::Flat,
-            $k === 0 && ($floats || $object->hold->holdsDown())      => self::Glue,
-            $object->hold === Hold::Tack && $tacky                   => self::Tack,
-            $object->hold === Hold::Rest, !$floats => self::Bed,
+            $object->hold === Hold::Hang                           => self::Hang,
+            $first && $object->reads && $viewed === Viewed::Bottom => self::Flat,
+            $first && ($floats || $object->hold->holdsDown())      => self::Glue,
+            $object->hold === Hold::Tack && $tacky                 => self::Tack,
+            $object->hold === Hold::Rest, !$floats => match (true) {
+                $pour->coat->zones !== []           => self::Colour,
+                $first || $floats || $pour->isOnWet => self::Bed,
+                default                             => self::Stand,
+            },
             $tacky  => self::Tack,
             default => self::Dab,
         };
     }
 
-    /** Whether it is in its place before anything is mixed; the others go into a thin bed of the pour. */
+    /** Whether it is in its place before anything is mixed; the others go into a thin bed of the pour, or into its colours. */
     public function isBefore(): bool
     {
-        return $this !== self::Bed;
+        return $this !== self::Bed && $this !== self::Colour;
+    }
+
+    /** Minutes for one: what sinks is set down in seconds, what is light goes by tweezers, what hangs is tied (memory). */
+    public function minutes(): float
+    {
+        return match ($this) {
+            self::Stand, self::Colour => 0.2,
+            self::Bed, self::Tack => 0.5,
+            self::Glue, self::Flat, self::Dab => 1.0,
+            self::Hang => 3.0,
+        };
     }
 }

@@ -10,6 +10,6 @@ namespace Pensilis\Bench;
  */
 final readonly class Step
 {
-    /** @param float $starts minutes after the first of the pour's acts */
+    /** @param float $starts minutes after the first contact of its mix; before that it is negative */
     public function __construct(public string $id, public string $pour, public Act $act, public float $starts) {}
 }

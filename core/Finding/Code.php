@@ -192,6 +192,7 @@ enum Code: string
     case NoTime = 'no-time';
     case NoTimeToApply = 'no-time-to-apply';
     case OutrunsWorking = 'outruns-working';
+    case OutrunsWorkingAlone = 'outruns-working.alone';
     case OutrunsWorkingFar = 'outruns-working.far';
     case OutsideHours = 'outside-hours';
     case DueMissed = 'due-missed';

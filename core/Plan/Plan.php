@@ -198,6 +198,12 @@ final readonly class Plan
         return min(($of ?? $this->resin())->sheet->greatestPour, $this->deepest ?? INF, $this->setup->film ?? INF);
     }
 
+    /** The same with so many pairs of hands. */
+    public function withHands(int $hands): self
+    {
+        return $this->but(studio: $this->studio->withHands($hands));
+    }
+
     /** The thinnest pour of anything that may be poured, m. */
     public function leastPour(): float
     {

@@ -74,6 +74,11 @@ final readonly class StudioSettings
         return $this->but(hours: WorkingHours::weekly(self::EVERY_DAY, $this->clock->week()), hoursAssumed: false);
     }
 
+    public function withHands(int $hands): self
+    {
+        return $this->but(hands: $hands);
+    }
+
     /** The same with another greatest heat allowed, °C. */
     public function allowing(float $celsius): self
     {

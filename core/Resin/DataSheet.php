@@ -26,7 +26,19 @@ final readonly class DataSheet
     private const COATING = ['gel' => 3.5, 'working' => 0.14, 'pot' => 0.1, 'open' => 1.2, 'close' => 3.5,
         'demold'                   => 6.9, 'cure' => 20.6, 'least' => 1.5, 'greatest' => 6.0];
 
-    private const STIRRING = 300.0;
+    /** s of stirring a small mix, and so many more for a large one (common practice: 2–5 minutes). */
+    private const STIRRING = 120.0;
+
+    private const STIRRING_MORE = 180.0;
+
+    /** g from which a mix is large (memory). */
+    private const LARGE = 500.0;
+
+    /** Working time below which a mix does not stand before it is poured, s (common practice). */
+    private const FAST = 1800.0;
+
+    /** s that a mix stands so that bubbles rise: 5–10 minutes (common practice). */
+    private const STANDING = 600.0;
 
     /** Slab in which a coating resin's gel time is told, mm (memory). */
     private const COATING_GEL_MM = 3.0;
@@ -49,10 +61,16 @@ final readonly class DataSheet
         public ?float $stirring,
     ) {}
 
-    /** s that a mix is stirred: as the label says, else five minutes (common practice). */
-    public function stirs(): float
+    /** s that a mix of so many grams is stirred: as the label says, else by its size. */
+    public function stirs(float $grams): float
     {
-        return $this->stirring ?? self::STIRRING;
+        return $this->stirring ?? self::STIRRING + self::STIRRING_MORE * min(1.0, $grams / self::LARGE);
+    }
+
+    /** s that a mix stands: a fast one is poured at once, and the default school lets all others stand. */
+    public function stands(): float
+    {
+        return $this->working < self::FAST ? 0.0 : self::STANDING;
     }
 
     /**

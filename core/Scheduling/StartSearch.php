@@ -89,14 +89,15 @@ final class StartSearch
             return [$this->work[0]->begun];
         }
         [$ready, $soonest, $latest] = [$this->work[0]->ready, 0.0, 0.0];
-        $starts = $this->slots(0, $ready, $ready + self::FIRST_WITHIN, Session::PREPARING, self::MOST_FIRST);
+        $lead = Session::PREPARING + $this->work[0]->lead;
+        $starts = $this->slots(0, $ready, $ready + self::FIRST_WITHIN, $lead, self::MOST_FIRST);
         for ($k = 1; isset($this->work[$k]); $k++) {
             $window = $this->windows[$k - 1];
             $soonest += $this->work[$k]->isOnWet ? $this->work[$k - 1]->hours : $window->opens;
             $latest += $this->work[$k]->isOnWet ? $window->gels : $window->closes;
             [$from, $to] = [$this->work[$k]->ready - $latest, $this->work[$k]->ready - $soonest + self::WAITING];
             if ($from > $ready && is_finite($from)) {
-                array_push($starts, ...$this->slots(0, $from, $to, Session::PREPARING, self::MOST_WAITING));
+                array_push($starts, ...$this->slots(0, $from, $to, $lead, self::MOST_WAITING));
             }
         }
 
@@ -179,12 +180,13 @@ final class StartSearch
         $margin = min(self::MARGIN, 0.25 * ($window->closes - $window->opens));
         $from = max($start + $window->opens + $margin, $ready);
         $next = [];
-        foreach ($this->slots($k + 1, $from, $start + $window->closes - $margin, 0.0, self::MOST_BONDED) as $slot) {
+        $lead = $this->work[$k + 1]->lead;
+        foreach ($this->slots($k + 1, $from, $start + $window->closes - $margin - $lead, $lead, self::MOST_BONDED) as $slot) {
             $next[] = [$slot, 0.0];
         }
         $hard = max($start + $window->sanded() - Session::SANDING, $ready);
         for ($day = 0; $day < 4; $day++) {
-            $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING);
+            $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING + $lead);
             if ($slot !== null) {
                 $next[] = [$slot, $this->sanding];
             }

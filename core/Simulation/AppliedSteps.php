@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Simulation;
 
+use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Applied;
 use Pensilis\Scheduling\Joint;
@@ -36,7 +37,7 @@ final readonly class AppliedSteps
             if ($even === []) {
                 continue;
             }
-            $until[$k] = max($even) + $steps[array_key_last($even)]->takes();
+            $until[$k] = max($even) + $steps[array_key_last($even)]->takes() + self::lead($simulation, $k + 1);
             // Where a given pour leaves no room within the hours, each step is done as soon as it can be.
             $isLate = $until[$k] > ($simulation->pours[$k + 1]->startHour ?? INF);
             $starts = $isLate
@@ -101,11 +102,17 @@ final readonly class AppliedSteps
         if ($next === null || $pour->window()->joint($next - $pour->startHour) !== Joint::Sanded) {
             return 0.0;
         }
-        $last = $next - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
+        $last = $next - self::lead($simulation, $k + 1) - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
         $hard = $pour->startHour + $pour->window()->hard();
         $sands = max($last - Session::SANDING, is_finite($hard) ? $hard : 0.0);
 
         return $inHours ? ($simulation->plan->studio->hours->firstFit($sands, Session::SANDING) ?? $sands) + Session::SANDING : $last;
+    }
+
+    /** Hours of work right before a pour. */
+    private static function lead(Simulation $simulation, int $k): float
+    {
+        return isset($simulation->pours[$k]) ? PourActs::of($simulation->plan, $simulation->layout, $k)->leadHours() : 0.0;
     }
 
     private static function readyFor(Simulation $simulation, Applied $applied, int $k): ?float

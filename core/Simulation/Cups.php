@@ -11,7 +11,6 @@ use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Resin\CalibratedResin;
-use Pensilis\Scheduling\Session;
 use Pensilis\Thermal\Fit\CalibrationStore;
 use WeakMap;
 
@@ -26,9 +25,8 @@ final class Cups
     {
         self::$lives ??= new WeakMap();
         $life = self::$lives[$resin] ??= new CupLife($resin);
-        $standing = 60.0 * Session::standingMinutes($pour->resin->sheet->working);
 
-        return CupSplit::of($pour->batch, $life, $standing, $plan->ambient->at(3600.0 * $start));
+        return CupSplit::of($pour->batch, $life, $plan->ambient->at(3600.0 * $start));
     }
 
     /**

@@ -37,11 +37,14 @@ return [
     ],
     'outruns-working' => [
         'says' => 'Pour :pour takes :takes to mix, pour and set, but can be worked for :works. Mix it in :mixes parts one after the other, '
-            . 'get a second pair of hands, or set less in it.',
+            . 'so many colours or vessels out of each.',
+    ],
+    'outruns-working.alone' => [
+        'says' => 'Pour :pour takes one pair of hands :takes to mix, pour and set, but can be worked for :works. Two can do it.',
     ],
     'outruns-working.far' => [
-        'says' => 'Pour :pour takes :takes to mix, pour and set, but can be worked for :works only. Take a resin that stays liquid longer, '
-            . 'or pour it in a cooler room.',
+        'says' => 'Pour :pour takes :takes to mix, pour and set, but can be worked for :works only. Take fewer colours, set less in it, '
+            . 'take a resin that stays liquid longer, or pour it in a cooler room.',
     ],
     'due-missed' => [
         'says' => 'It is done :late after it is due. Begin that much sooner, take a resin that cures faster, or fewer pours.',

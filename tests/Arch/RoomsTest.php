@@ -57,7 +57,7 @@ function mayKnow(): array
         ],
         'Pensilis\Simulation' => [
             'Fact', 'Quantity', 'Colour', 'Material', 'Vessel', 'Resin', 'Settling', 'Batching', 'Scheduling', 'Thermal\Grid',
-            'Thermal\Room', 'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Layout',
+            'Thermal\Room', 'Thermal\Run', 'Thermal', 'Thermal\Fit', 'Plan', 'Layout', 'Bench',
         ],
         'Pensilis\Judgement' => [
             'Fact', 'Quantity', 'Finding', 'Geometry', 'Vessel', 'Colour', 'Material', 'Resin', 'Settling', 'Batching',

@@ -65,7 +65,7 @@ it('says what is weighed and set, warns before a window closes, and names events
     [$events, $alarms, $answer] = $of();
     $pours = array_values(array_filter($events, fn(array $one): bool => $one['CATEGORIES'] === 'POUR'));
     // The first 69.1 and 31.1 g of the sheet; the cone lies in the second, which must come while the first still bonds.
-    expect($pours[0]['DESCRIPTION'])->toBe("Slow deep-cast: A 69.1 g, B 31.1 g.\nIt takes about 46 min.")
+    expect($pours[0]['DESCRIPTION'])->toBe("Slow deep-cast: A 69.1 g, B 31.1 g.\nIt takes about 27 min.")
         ->and($pours[1]['DESCRIPTION'])->toContain("Set cone.\n")->toContain('then the window closes')
         ->and($alarms)->toHaveCount(2);
     // Two hours before it closes, counted from the begin of the event (section 3.8.6.3).

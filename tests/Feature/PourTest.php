@@ -358,14 +358,14 @@ it('refuses what is dosed into nothing, and keeps what was typed', function (): 
 it('stirs as long as the label says, and has that of the working time', function (): void {
     $piece = $this->pieceOf($this->user, Plans::changed(['/resins/0/sheet/stir_min' => 12], Plans::coneWithPours()));
     $plan = $piece->plan();
-    expect($plan->resin()->sheet->stirs())->toBe(720.0);
+    expect($plan->resin()->sheet->stirs(100.0))->toBe(720.0);
     $this->get("/pieces/{$piece->id}?heat=1")->assertOk()->assertSee('Stir slowly for 12 min, as its label says');
-    // Five minutes where no label says: seven less.
+    // Two minutes and some seconds for 100 g where no label says: more than nine less.
     [$long, $short] = array_map(
         fn(Pensilis\Plan\Plan $one): float => Pensilis\Bench\PourActs::of($one, Layout::given($one), 0)->wetHours(),
         [$plan, Plans::read([], Plans::coneWithPours())],
     );
-    expect(60.0 * ($long - $short))->toEqualWithDelta(7.0, 1e-6);
+    expect(60.0 * ($long - $short))->toEqualWithDelta(12.0 - 2.6, 0.01);
 });
 
 it('judges a cup by what its own resin forgives', function (): void {

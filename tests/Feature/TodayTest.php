@@ -64,8 +64,8 @@ it('tells what can be done in the time at hand, and until when', function (): vo
     resolve(Answers::class)->find($piece->refresh(), $this->user);
     Carbon::setTestNow(($this->at)($opens + 1.0));
     $this->get('/today?minutes=2%20h')->assertOk()->assertSeeInOrder(['With 2 h at hand', 'Cone at hand', 'Pour 2', 'begin by']);
-    $this->get('/today?minutes=40')->assertOk()
-        ->assertSeeInOrder(['With 40 min at hand', 'Nothing can be begun', 'takes longer', 'Cone at hand', 'Pour 2']);
+    $this->get('/today?minutes=20')->assertOk()
+        ->assertSeeInOrder(['With 20 min at hand', 'Nothing can be begun', 'takes longer', 'Cone at hand', 'Pour 2']);
     // Before the window opens nothing can be done, and it says from when.
     Carbon::setTestNow(($this->at)($opens - 5.0));
     $this->get('/today?minutes=2%20h')->assertSee('Nothing can be begun')->assertSeeInOrder(['Next', 'Pour 2', 'can be begun from']);

@@ -19,7 +19,7 @@ final readonly class ActRail
     /** How long all of it takes. */
     public function takes(): string
     {
-        return $this->figures->span($this->acts->hours());
+        return $this->figures->span($this->acts->leadHours() + $this->acts->hours());
     }
 
     /**
@@ -29,30 +29,33 @@ final readonly class ActRail
      */
     public function steps(): array
     {
-        [$steps, $all] = [[], max(1.0, 60.0 * $this->acts->hours())];
+        [$steps, $lead] = [[], 60.0 * $this->acts->leadHours()];
+        $all = max(1.0, $lead + 60.0 * $this->acts->hours());
         foreach ($this->acts->steps() as $step) {
             $act = $step->act;
             $last = $act->goesOn ? array_pop($steps) : null;
             $steps[] = $last === null ? [
-                'x'    => 100.0 * $step->starts / $all, 'width' => 100.0 * $act->minutes / $all,
-                'from' => $this->from($step->starts), 'says' => $this->says($act),
+                'x'    => 100.0 * ($lead + $step->starts) / $all, 'width' => 100.0 * $act->minutes / $all,
+                'from' => $this->from($step->starts, $lead), 'says' => $this->says($act),
             ] : ['width' => $last['width'] + 100.0 * $act->minutes / $all, 'says' => "{$last['says']} {$this->says($act)}"] + $last;
         }
 
         return $steps;
     }
 
-    private function from(float $minutes): string
+    /** @param float $minutes after first contact, which comes so many after the first act */
+    private function from(float $minutes, float $lead): string
     {
         return $this->start === null
-            ? Words::say('piece.pours.after', ['minutes' => (int) round($minutes)])
+            ? Words::say('piece.pours.after', ['minutes' => (int) round($lead + $minutes)])
             : $this->figures->moment($this->start + $minutes / 60.0);
     }
 
     private function says(Act $act): string
     {
         $names = implode(', ', array_map(fn(Inclusion $one): string => "“{$one->id}”", $act->objects));
+        $says = $names === '' ? $this->words->fact($act->what) : "{$names}: {$this->words->inside($act->what)}.";
 
-        return $names === '' ? $this->words->fact($act->what) : "{$names}: {$this->words->inside($act->what)}.";
+        return implode(' ', [$says, ...array_map($this->words->fact(...), $act->shared())]);
     }
 }

@@ -43,7 +43,10 @@ final readonly class SheetView
     /** @return list<Task> */
     public function before(): array
     {
-        return $this->tasks(TaskKind::Dry, TaskKind::Seal, TaskKind::Prepare, TaskKind::Compartment);
+        $all = $this->tasks(TaskKind::Dry, TaskKind::Seal, TaskKind::Prepare, TaskKind::Compartment);
+
+        // What makes a later pour ready stands among the acts of that.
+        return array_values(array_filter($all, fn(Task $task): bool => ($task->pour ?? 0) === 0));
     }
 
     /** @return list<array{string, string, string}> moment, what is done, and its id */
@@ -193,9 +196,7 @@ final readonly class SheetView
         $steps = [];
         foreach ($layout === null ? [] : PourActs::of($this->view->plan, $layout, $k, $below)->steps() as $step) {
             $act = $step->act;
-            $more = implode(' ', array_map($this->view->words->fact(...), [
-                ...$act->checks, ...($act->caution === null ? [] : [$act->caution]),
-            ]));
+            $more = implode(' ', array_map($this->view->words->fact(...), $act->more()));
             $says = trim("{$this->view->words->fact($act->what)} {$more}");
             $last = $act->goesOn ? array_pop($steps) : null;
             array_push($steps, ...match (true) {

@@ -135,7 +135,7 @@ final readonly class TodayView
 
     private function when(TodayPiece $piece, Errand $errand): string
     {
-        $says = ['at' => $piece->moment($errand->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand)];
+        $says = ['at' => $piece->moment($errand->task->start), 'opens' => $piece->opens($errand), 'closes' => $piece->closes($errand)];
         $waits = $piece->waitsFor($errand, $this->now);
         if ($waits !== null) {
             return Words::say('today.waits', $says + ['pour' => $waits + 1]);
@@ -168,7 +168,7 @@ final readonly class TodayView
                 $now < $errand->opens                 => 'early',
                 default                               => 'late',
             }, [
-                'at'     => $piece->moment($asked ?? $errand->start), 'opens' => $piece->opens($errand),
+                'at'     => $piece->moment($asked ?? $errand->task->start), 'opens' => $piece->opens($errand),
                 'closes' => $piece->closes($errand),
             ]), $piece->noting($errand)];
         }

@@ -83,7 +83,8 @@ it('makes a missed window a sanding step', function (): void {
     $sanding = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind === TaskKind::Sand));
     expect($answer->joints)->toBe([Joint::Sanded, Joint::Sanded])
         ->and($sanding)->toHaveCount(2)
-        ->and($sanding[0]->end)->toBe($answer->simulation->pours[1]->startHour)
+        // Dust is lifted, and the cone set, between sanding and first contact.
+        ->and($answer->simulation->pours[1]->startHour - $sanding[0]->end)->toEqualWithDelta(3.5 / 60.0, 1e-9)
         // Sanding is possible from demold on.
         ->and($sanding[0]->start)->toBeGreaterThan($answer->simulation->pours[0]->startHour + $answer->simulation->pours[0]->demold);
 });

@@ -36,13 +36,18 @@ function kindsOf(Task ...$tasks): array
 it('makes ready once, pours each, and sands only where a joint asks for it', function (): void {
     $simulation = simulated(['/pours/0/start_h' => 2, '/pours/1/start_h' => 30, '/pours/2/start_h' => 200]);
     $tasks = PourTasks::of($simulation, [Joint::Chemical, Joint::Sanded]);
-    expect(kindsOf(...$tasks))->toBe([TaskKind::Prepare, TaskKind::Pour, TaskKind::Pour, TaskKind::Sand, TaskKind::Pour])
-        // A quarter of an hour to make ready, a third to sand (common practice), both ended when the pour begins.
+    expect(kindsOf(...$tasks))->toBe([
+        TaskKind::Prepare, TaskKind::Pour, TaskKind::Prepare, TaskKind::Pour, TaskKind::Sand, TaskKind::Prepare, TaskKind::Pour,
+    ])
+        // A quarter of an hour to make ready, a third to sand (common practice), ended when the pour begins or what is right before it.
         ->and([$tasks[0]->start, $tasks[0]->end])->toBe([1.75, 2.0])
-        ->and([$tasks[3]->start, $tasks[3]->end])->toEqualWithDelta([200.0 - 1.0 / 3.0, 200.0], 1e-12)
-        ->and(array_map(fn(Task $task): float => $task->start, [$tasks[1], $tasks[2], $tasks[4]]))->toBe([2.0, 30.0, 200.0])
-        // To set one object takes three minutes more (common practice).
-        ->and(($tasks[2]->end - $tasks[2]->start) - ($tasks[1]->end - $tasks[1]->start))->toEqualWithDelta(0.05, 1e-12);
+        ->and($tasks[4]->end - $tasks[4]->start)->toEqualWithDelta(1.0 / 3.0, 1e-12)
+        ->and($tasks[4]->end)->toBe($tasks[5]->start)
+        ->and(array_map(fn(Task $task): float => $task->start, [$tasks[1], $tasks[3], $tasks[6]]))->toBe([2.0, 30.0, 200.0])
+        // Dust is lifted off each set layer, and what floats is set on its tack, before A meets B.
+        ->and([60.0 * ($tasks[2]->end - $tasks[2]->start), $tasks[2]->end, $tasks[2]->handling->objects])
+        ->toEqualWithDelta([3.0, 30.0, ['cone']], 1e-9)
+        ->and([60.0 * ($tasks[5]->end - $tasks[5]->start), $tasks[5]->handling->objects])->toEqualWithDelta([2.0, []], 1e-9);
 });
 
 it('does not make ready before the plan begins', function (): void {
@@ -173,9 +178,9 @@ it('says which objects hands have in it, for how many minutes, and from first co
         $isWaiting = in_array($task->kind, [TaskKind::Dry, TaskKind::FullCure], true);
         expect($task->minutes())->toBe($isWaiting ? 0.0 : 60.0 * ($task->end - $task->start));
         if ($task->kind === TaskKind::Pour) {
-            // Mixing 9 min and standing 10, pouring 12, bubbles once: less than all of it, and more than mixing and pouring.
+            // To weigh and stir 5 min at the least, to stand 10, then to pour and go over the bubbles once: not the second time.
             expect($task->handling->contact)->toBe($task->start)->and($task->handling->placed)->toBeLessThan($task->end)
-                ->toBeGreaterThan($task->start + 30.0 / 60.0);
+                ->toBeGreaterThan($task->start + 15.0 / 60.0)->toBeLessThan($task->end - 10.0 / 60.0);
         }
     }
 });

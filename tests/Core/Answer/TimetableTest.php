@@ -142,8 +142,8 @@ it('finds a time for what is poured while the pour below is wet, before that gel
     expect($answer->isFeasible())->toBeTrue()
         ->and(array_map(fn(Joint $one): string => $one->value, $answer->joints))->toBe(['wet', 'chemical'])
         ->and($second->startHour - $first->startHour)->toBeLessThan($first->gelFirst)
-        // Not before the first is poured and gone over.
-        ->and($second->startHour - $first->startHour)->toBeGreaterThan(0.5)
+        // Not before the first is mixed, has stood, is poured and gone over: twenty minutes at the least.
+        ->and($second->startHour - $first->startHour)->toBeGreaterThan(20.0 / 60.0)
         ->and($third->startHour - $second->startHour)->toBeGreaterThanOrEqual($second->recoatOpens)
         ->and(Facts::words($answer->findings))->not->toContain('wet-missed');
 });

@@ -41,7 +41,6 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
     $split = fn(float $grams): CupSplit => CupSplit::of(
         Batch::of($coat->resin, $grams / 1100.0 / 1000.0, Scale::withStep(0.1), 0.0),
         $life,
-        600.0,
         298.15,
     );
     expect($split(60.0)->mixes())->toBe(1)
@@ -52,14 +51,14 @@ it('splits a batch that would outlive its cup, and keeps its mass', function ():
     }
     // A slow resin needs no second cup for a kilogram.
     $deep = $store->calibrated(Plans::deep());
-    expect(CupSplit::of(Batch::of($deep->resin, 9e-4, Scale::withStep(0.1)), new CupLife($deep), 600.0, 294.15)->mixes())->toBe(1);
+    expect(CupSplit::of(Batch::of($deep->resin, 9e-4, Scale::withStep(0.1)), new CupLife($deep), 294.15)->mixes())->toBe(1);
 });
 
 it('says when even the smallest cup dies too soon', function (): void {
     $fast = (new SharedCalibrations())->calibrated(Plans::resin([
-        'gel_h' => 0.1, 'max_pour_mm' => 6.0, 'pot_life_min' => 3.0, 'working_min' => 4.0,
+        'gel_h' => 0.1, 'max_pour_mm' => 6.0, 'pot_life_min' => 1.5, 'working_min' => 2.0,
     ]));
-    $split = CupSplit::of(Batch::of($fast->resin, 1e-4, Scale::withStep(0.1)), new CupLife($fast), 600.0, 298.15);
+    $split = CupSplit::of(Batch::of($fast->resin, 1e-4, Scale::withStep(0.1)), new CupLife($fast), 298.15);
     expect($split->isTooShort())->toBeTrue();
 });
 

@@ -146,7 +146,7 @@ it('mixes once for what is poured wet on wet', function (): void {
 it('stirs no second time for it, and counts from the first contact', function (): void {
     $answer = (new Planner(new SharedCalibrations()))->judge(Plans::read([], wetPours(40.0)));
     $pours = array_values(array_filter($answer->tasks, fn(Task $task): bool => $task->kind === TaskKind::Pour));
-    $acts = PourActs::of($answer->plan, $answer->layout, 1)->all;
+    $acts = PourActs::of($answer->plan, $answer->layout, 1)->all();
     expect(array_filter($acts, fn(Act $act): bool => $act->kind === ActKind::Mix))->toBe([])
         ->and($pours[1]->what->name)->toBe('pour-on')
         ->and($pours[1]->handling->contact)->toBe($pours[0]->handling->contact)

@@ -323,8 +323,8 @@ it('says which given pours fall outside the working hours', function (): void {
     ])
         // A quarter of an hour to make the vessel ready comes before the first.
         ->and($told([])[0]->mend?->value)->toEqualWithDelta(10.25, 1e-9)
-        ->and($told(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82.34, '/pours/2/start_h' => 178.34]))->toBe([])
-        // What is below the third is hard by then and sanded first, which nobody is there for before 18:00.
+        ->and($told(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82.34, '/pours/2/start_h' => 178.37]))->toBe([])
+        // What is below the third is hard by then, sanded and wiped first, which nobody is there for before 18:00.
         ->and($told(['/pours/0/start_h' => 10.25, '/pours/1/start_h' => 82.34, '/pours/2/start_h' => 178]))->toHaveCount(1);
 });
 

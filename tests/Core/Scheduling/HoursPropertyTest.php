@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\WeekClock;
 use Pensilis\Scheduling\WorkingHours;
 
@@ -58,10 +57,4 @@ it('never answers a moment before the one asked', function (): void {
     for ($from = 0.0; $from < 400.0; $from += 3.7) {
         expect($hours->firstFit($from, 1.0))->toBeGreaterThanOrEqual($from);
     }
-});
-
-it('lets no fast mix stand', function (): void {
-    // Stand 5–10 minutes so that bubbles rise, unless it is a fast one (common practice).
-    expect(Session::standingMinutes(14400.0))->toBe(10)
-        ->and(Session::standingMinutes(1200.0))->toBe(0);
 });
