@@ -137,9 +137,10 @@ final readonly class Agenda
     private function pouring(Task $task): Errand
     {
         $k = (int) $task->pour;
-        $before = array_filter($this->tasks, fn(Task $one): bool => in_array($one->kind, [TaskKind::Prepare, TaskKind::Sand], true)
-            && $one->pour === $k && $one->end > $task->start - 1e-6);
-        $lead = array_sum(array_map(fn(Task $one): float => $one->end - $one->start, $before));
+        $lead = $task->start - min([$task->start, ...array_map(
+            fn(Task $one): float => $one->start,
+            Sitting::rightBefore($task, $this->tasks),
+        )]);
         [$start, $hours] = [$task->start - $lead, $task->end - $task->start + $lead];
         $below = $this->pours[$k - 1] ?? null;
         if ($below === null) {

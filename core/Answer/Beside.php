@@ -9,6 +9,7 @@ use Pensilis\Scheduling\Hands;
 use Pensilis\Scheduling\Places;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
+use Pensilis\Scheduling\WorkingHours;
 
 /** What pieces on one bench take of it, for those that are still to find room: hands, level places and boxes. Hours. */
 final readonly class Beside
@@ -16,32 +17,99 @@ final readonly class Beside
     /** How often a piece waits for another place. */
     private const MOST_WAITS = 24;
 
-    /** @param list<array{float, float}> $work when one pair of hands is at something */
-    private function __construct(private array $work, private Places $level, private Places $boxes, private int $hands) {}
+    /** @param list<Sitting> $work what one pair of hands is at */
+    private function __construct(
+        private array $work,
+        private Places $level,
+        private Places $boxes,
+        private int $hands,
+        private WorkingHours $hours,
+    ) {}
 
     /** A bench with nothing on it. */
     public static function nothing(StudioSettings $studio): self
     {
-        return new self([], new Places($studio->levelPlaces), new Places($studio->coverBoxes), $studio->hands);
+        return new self([], new Places($studio->levelPlaces), new Places($studio->coverBoxes), $studio->hands, $studio->hours);
     }
 
     public function with(PlanAnswer $answer): self
     {
-        return $this->taking(self::work($answer), self::span($answer), $answer->plan->setup->isCovered);
+        return $this->taking(Sitting::of($answer), self::span($answer), $answer->plan->setup->isCovered);
     }
 
     /**
-     * @param list<array{float, float}> $work when one pair of hands is at it
-     * @param array{float, float}       $lies
+     * @param list<Sitting>       $work
+     * @param array{float, float} $lies
      */
     public function taking(array $work, array $lies, bool $isCovered): self
     {
         return new self(
-            [...$this->work, ...$work],
+            $this->beside($work) ?? [...$this->work, ...$work],
             $this->level->with($lies),
             $isCovered ? $this->boxes->with($lies) : $this->boxes,
             $this->hands,
+            $this->hours,
         );
+    }
+
+    /**
+     * What hands are at with more to do, where that comes when they are free or out of the mix that they pour then; null where it does not.
+     *
+     * @param list<Sitting> $more
+     *
+     * @return list<Sitting>|null
+     */
+    private function beside(array $more): ?array
+    {
+        $work = $this->work;
+        foreach ($more as $one) {
+            if (!self::isTaken($one, self::takenBy($work, $this->hands))) {
+                $work[] = $one;
+                continue;
+            }
+            $joined = null;
+            foreach ($work as $n => $other) {
+                $both = $one->joined($other);
+                $others = array_values(array_diff_key($work, [$n => 0]));
+                if ($both !== null && $this->isOpen($both) && !self::isTaken($both, self::takenBy($others, $this->hands))) {
+                    $joined = [...$others, $both];
+                    break;
+                }
+            }
+            if ($joined === null) {
+                return null;
+            }
+            $work = $joined;
+        }
+
+        return $work;
+    }
+
+    private function isOpen(Sitting $one): bool
+    {
+        return abs(($this->hours->firstFit($one->from, $one->to - $one->from) ?? INF) - $one->from) < 1e-6;
+    }
+
+    /** @param list<array{float, float}> $taken */
+    private static function isTaken(Sitting $one, array $taken): bool
+    {
+        foreach ($taken as [$from, $to]) {
+            if ($one->overlaps(Sitting::plain($from, $to))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Sitting> $work
+     *
+     * @return list<array{float, float}>
+     */
+    private static function takenBy(array $work, int $hands): array
+    {
+        return Hands::taken(array_map(fn(Sitting $one): array => [$one->from, $one->to], $work), $hands);
     }
 
     /**
@@ -66,22 +134,31 @@ final readonly class Beside
     /** @return list<array{float, float}> when no hands are free */
     public function taken(): array
     {
-        return Hands::taken($this->work, $this->hands);
+        return self::takenBy($this->work, $this->hands);
     }
 
-    /** Whether hands are free whenever a piece wants them. */
+    /** @return list<array{float, float}> when none are free even for a pour out of a mix that is there */
+    public function takenBesidesMixes(): array
+    {
+        return self::takenBy(array_values(array_filter($this->work, fn(Sitting $one): bool => !$one->isMixed())), $this->hands);
+    }
+
+    /** Whether hands are free whenever a piece wants them, or at a mix that serves it too. */
     public function leavesHandsFor(PlanAnswer $answer): bool
     {
-        $taken = $this->taken();
-        foreach (self::work($answer) as [$start, $end]) {
-            foreach ($taken as [$from, $to]) {
-                if ($start < $to - 1e-6 && $from < $end - 1e-6) {
-                    return false;
-                }
-            }
-        }
+        return $this->beside(Sitting::of($answer)) !== null;
+    }
 
-        return true;
+    /**
+     * Whether it can stay as it is: its pours have hands, a level place, and a box where it is covered. What else it asks of hands can be
+     * done a little sooner or later.
+     */
+    public function hasRoomFor(PlanAnswer $answer): bool
+    {
+        $span = self::span($answer);
+        $pours = array_values(array_filter(Sitting::of($answer), fn(Sitting $one): bool => $one->isMixed()));
+
+        return $this->beside($pours) !== null && $this->placeFrom($span, $answer->plan->setup->isCovered) <= $span[0] + 1e-6;
     }
 
     /**
@@ -112,13 +189,5 @@ final readonly class Beside
         $ends = array_map(fn(Task $task): float => $task->end, $out === [] ? $tasks : $out);
 
         return [min([...$starts, INF]), max([0.0, ...$ends])];
-    }
-
-    /** @return list<array{float, float}> */
-    private static function work(PlanAnswer $answer): array
-    {
-        $work = array_filter($answer->tasks, fn(Task $task): bool => $task->kind->isWork());
-
-        return array_map(fn(Task $task): array => [$task->start, $task->end], array_values($work));
     }
 }

@@ -6,17 +6,18 @@ namespace Pensilis\Answer;
 
 use Closure;
 use Pensilis\Batching\PlannedMix;
+use Pensilis\Bench\PourActs;
 use Pensilis\Exception\PensilisException;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\DueJudge;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
-use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Task;
+use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Value\Copied;
 
@@ -136,6 +137,20 @@ final readonly class PlanAnswer
         return $this->but(findings: [...$this->findings, ...$more]);
     }
 
+    /**
+     * The same with some of its pours dressed later, as their mix serves others before them.
+     *
+     * @param array<int, array{float, float}> $pours by number: when all is placed, and when all is done, hours of the plan
+     */
+    public function pouredAmong(array $pours): self
+    {
+        return $pours === [] ? $this : $this->but(tasks: array_map(function (Task $task) use ($pours): Task {
+            $until = $task->kind === TaskKind::Pour ? $pours[(int) $task->pour] ?? null : null;
+
+            return $until === null ? $task : $task->until(...$until);
+        }, $this->tasks));
+    }
+
     /** The same, gone on with from what had happened. */
     public function after(SoFar $soFar): self
     {
@@ -189,7 +204,23 @@ final readonly class PlanAnswer
     /** @return list<PlannedMix> what is mixed for each pour */
     public function mixes(): array
     {
-        return array_map(fn(LaidPour $pour): PlannedMix => PlannedMix::of($pour->batch), $this->layout->pours ?? []);
+        return array_map($this->mix(...), array_keys($this->layout->pours ?? []));
+    }
+
+    private function mix(int $k): PlannedMix
+    {
+        assert($this->layout !== null);
+        [$batch, $acts] = [$this->layout->pours[$k]->batch, PourActs::of($this->plan, $this->layout, $k, $this->joints[$k - 1] ?? null)];
+        $stirs = $acts->stirHours();
+        $wet = $acts->wetHours() - $stirs - ($stirs > 0.0 ? $batch->resin->sheet->stands() / 3600.0 : 0.0);
+
+        return PlannedMix::of(
+            $batch,
+            $stirs,
+            $wet,
+            $acts->hours() - $acts->wetHours(),
+            $this->simulation?->pours[$k]->workingUntil ?? $batch->resin->sheet->working / 3600.0,
+        );
     }
 
     /** Null where it is none. */

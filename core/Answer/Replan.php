@@ -107,10 +107,36 @@ final readonly class Replan
         $happened = $progress->happened()->away($beside?->taken() ?? []);
         $seen = self::become($plan, $progress, self::pace($plan, $progress, $store));
         $timed = fn(float $from): PlanAnswer => (new Planner($store))->timed($seen, $happened->from($from));
+        $stays = $beside === null ? null : self::asItIs($plan, $seen, $progress->happened(), $beside, $store);
+        if ($stays !== null) {
+            return $stays;
+        }
+        $shared = $beside === null ? null : self::timedBesidesMixes($seen, $progress->happened(), $beside, $store);
+        if ($shared !== null) {
+            return $shared;
+        }
         $answer = $timed($happened->now);
 
         // What was begun lies where it lies.
         return $beside === null || $happened->begun !== [] ? $answer : $beside->placed($answer, $timed);
+    }
+
+    /** A plan at its own times, where they still hold and the bench has room for it then; null where they or it do not. */
+    private static function asItIs(Plan $plan, Plan $seen, Happened $happened, Beside $beside, CalibrationStore $store): ?PlanAnswer
+    {
+        $planner = new Planner($store);
+        $judged = $planner->judge($seen);
+        $holds = $judged->isFeasible() && count(self::stays($planner->judge($plan), $judged, $happened)) === count($plan->pours);
+
+        return $holds && $beside->hasRoomFor($judged) ? $judged : null;
+    }
+
+    /** A plan at times at which it may come out of a mix that others are poured from; null where it has no room then. */
+    private static function timedBesidesMixes(Plan $seen, Happened $happened, Beside $beside, CalibrationStore $store): ?PlanAnswer
+    {
+        $answer = (new Planner($store))->timed($seen, $happened->away($beside->takenBesidesMixes()));
+
+        return $answer->isFeasible() && $beside->hasRoomFor($answer) ? $answer : null;
     }
 
     /** A plan as it has become: begun when it was, in the room as it was measured, of a resin that cures so many times as fast. */

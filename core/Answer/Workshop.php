@@ -48,6 +48,7 @@ final class Workshop
         $all = self::longestFirst($alone);
         if (count($plans) <= self::FEW) {
             $this->branch($all, [], $nothing);
+            $this->share();
 
             return;
         }
@@ -55,6 +56,26 @@ final class Workshop
             $this->follow($order, $nothing);
         }
         $this->follow(self::longestFirst($this->answers), $nothing);
+        $this->share();
+    }
+
+    /** One pair of hands pours those of one mix one after another: each is dressed when those before it are. */
+    private function share(): void
+    {
+        $pours = [];
+        foreach ($this->alone[0]->plan->studio->hands > 1 ? [] : $this->oneMixes() as $one) {
+            $at = $one->at + OneMix::begins($one->mixes());
+            foreach (array_keys(OneMix::ordered($one->mixes())) as $n) {
+                [$piece, $pour, $mix] = $one->shares[$n];
+                $at += $mix->wet;
+                $pours[$piece][$pour] = [$at, $one->at + OneMix::hours($one->mixes())];
+            }
+        }
+        $this->answers = array_map(
+            fn(PlanAnswer $answer, int $piece): PlanAnswer => $answer->pouredAmong($pours[$piece] ?? []),
+            $this->answers,
+            array_keys($this->answers),
+        );
     }
 
     /** @param non-empty-list<Plan> $plans clock, hours, hands and places are those of the first */
@@ -173,7 +194,12 @@ final class Workshop
             return $alone;
         }
         $poured = $alone->plan->poured($alone->layout->asGiven())->atBenchOf($plan);
-        $answer = $beside->leavesHandsFor($alone) ? $alone : $this->timed($poured, $plan, 0.0);
+        $answer = $alone;
+        if (!$beside->leavesHandsFor($answer)) {
+            // Where it may come out of a mix of others first.
+            $answer = $this->timed($poured->atBenchOf($this->plans[$n], $beside->takenBesidesMixes()), $plan, 0.0);
+            $answer = $answer->isFeasible() && $beside->leavesHandsFor($answer) ? $answer : $this->timed($poured, $plan, 0.0);
+        }
 
         return $beside->placed($answer, fn(float $from): PlanAnswer => $this->timed($poured, $plan, $from));
     }

@@ -13,6 +13,11 @@ final readonly class PlannedMix
      * @param list<float> $readings of A and B on that in each mix, in its own unit
      * @param int         $mixes    into how many it is parted
      * @param float       $loss     g of it that cup and stick keep
+     * @param float       $stirs    h to weigh and stir one
+     * @param float       $stands   h that it stands
+     * @param float       $wet      h from then until the last act of its pour that needs it liquid
+     * @param float       $rest     h from then to the last act
+     * @param float       $works    h from first contact for which its pour can be worked
      */
     public function __construct(
         public string $resin,
@@ -23,9 +28,20 @@ final readonly class PlannedMix
         public array $readings = [],
         public int $mixes = 1,
         public float $loss = 0.0,
+        public float $stirs = 0.0,
+        public float $stands = 0.0,
+        public float $wet = 0.0,
+        public float $rest = 0.0,
+        public float $works = INF,
     ) {}
 
-    public static function of(Batch $batch): self
+    /**
+     * @param float $stirs h, likewise
+     * @param float $wet   h
+     * @param float $rest  h
+     * @param float $works h
+     */
+    public static function of(Batch $batch, float $stirs, float $wet, float $rest, float $works): self
     {
         [$a, $b] = $batch->readGrams();
 
@@ -38,6 +54,11 @@ final readonly class PlannedMix
             $batch->readings(),
             $batch->goes(),
             $batch->loss - $batch->inCups,
+            $stirs,
+            $batch->resin->sheet->stands() / 3600.0,
+            $wet,
+            $rest,
+            $works,
         );
     }
 

@@ -119,6 +119,14 @@ final readonly class PourActs
         return self::minutes($this->after) / 60.0;
     }
 
+    /** To weigh and stir what is mixed, h. */
+    public function stirHours(): float
+    {
+        $mixes = array_filter($this->after, fn(Act $act): bool => $act->kind === ActKind::Mix);
+
+        return array_sum(array_map(fn(Act $act): float => $act->minutes - $act->waits, $mixes)) / 60.0;
+    }
+
     /** From the first contact of A and B until the last act that needs resin liquid, h. */
     public function wetHours(): float
     {

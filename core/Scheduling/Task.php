@@ -24,6 +24,14 @@ final readonly class Task
         public string $id = '',
     ) {}
 
+    /** The same, with all placed and done at other hours. */
+    public function until(float $placed, float $end): self
+    {
+        $handling = new Handling($this->handling->objects, $this->handling->contact, $placed);
+
+        return new self($this->kind, $this->start, $end, $this->pour, $this->what, $handling, $this->id);
+    }
+
     /** What hands need of it, min; nothing where it is waiting. */
     public function minutes(): float
     {

@@ -31,6 +31,11 @@ beforeEach(function (): void {
 
         return $piece;
     };
+    // Of a resin of its own, so that it comes out of no other's mix.
+    $this->alone = fn(string $title, array $document): Piece => ($this->planned)(
+        Plans::changed(['/resins/0/name' => "Resin of {$title}"], $document),
+        $title,
+    );
     $this->answer = fn(Piece $piece): PlanAnswer => resolve(Answers::class)->kept($piece);
     $this->at = fn(float $hour) => Carbon::parse('2026-03-02 08:00')->addMinutes((int) round(60.0 * $hour));
     $this->mixed = fn(Piece $piece, float $hour, int $pour = 0) => Mixes::of(
@@ -88,21 +93,27 @@ it('goes by when a pour was really mixed', function (): void {
     $this->get("/pieces/{$piece->id}")->assertSeeInOrder(['Pour 2', $figures->moment($next), 'pour 1 below it was begun']);
 });
 
-it('tells of two pieces that want hands at once', function (): void {
-    ($this->planned)($this->cone, 'First cone');
-    ($this->planned)($this->cone, 'Second cone');
+it('tells of two pieces that want hands at once, but for what comes out of one mix', function (): void {
+    $first = ($this->alone)('First cone', $this->cone);
+    ($this->alone)('Second cone', $this->cone);
     Carbon::setTestNow('2026-03-02 06:00');
     $this->get('/today')->assertOk()
         ->assertSeeInOrder(['At the same time', 'Second cone', 'and', 'First cone', 'both want you on Mon 2 Mar']);
+    $first->delete();
+    $like = ($this->alone)('Second cone', $this->cone);
+    $page = (string) $this->get('/today')->assertOk()->assertSee('One mix for several')->getContent();
+    expect(substr_count($page, 'both want you on Mon 2 Mar'))->toBe(0);
+    // New times keep it so.
+    $this->post("/pieces/{$like->id}/day")->assertSessionHas('said', '“Second cone” is in nobody’s way: nothing moves.');
 });
 
 it('tells of many that want hands at once on one line, and of those that do so later all the same', function (): void {
     foreach (range(1, 6) as $n) {
-        ($this->planned)($this->cone, "Cone {$n}");
+        ($this->alone)("Cone {$n}", $this->cone);
     }
     $later = Plans::changed(['/studio/start' => '2026-03-04T08:00'], $this->cone);
-    ($this->planned)($later, 'Late cone');
-    ($this->planned)($later, 'Last cone');
+    ($this->alone)('Late cone', $later);
+    ($this->alone)('Last cone', $later);
     Carbon::setTestNow('2026-03-02 06:00');
     $this->get('/today')->assertOk()
         ->assertSeeInOrder([
@@ -156,8 +167,8 @@ it('times anew only what is still to be poured, and says when', function (): voi
 
 it('makes room for a piece beside the others by one press', function (): void {
     Carbon::setTestNow(($this->at)(-1.0));
-    ($this->planned)($this->cone, 'First');
-    $second = ($this->planned)($this->cone, 'Second');
+    ($this->alone)('First', $this->cone);
+    $second = ($this->alone)('Second', $this->cone);
     $this->get('/today')->assertSee('both want you')->assertSee('Find new times for');
     $this->post("/pieces/{$second->id}/day")->assertRedirect('/today')
         ->assertSessionHas('said', fn(string $said): bool => str_contains($said, '“Second” makes way for the others: pour 1 Mon 2 Mar'));
@@ -236,8 +247,8 @@ it('finds the times of pieces one after the other, those that cannot be cast amo
 it('does not call it a clash that sealing could wait for a pour', function (): void {
     Carbon::setTestNow(($this->at)(-1.0));
     $sealed = Plans::changed(['/inclusions/0/sealed_coats' => 2], $this->cone);
-    ($this->planned)($sealed, 'First');
-    ($this->planned)($sealed, 'Second');
+    ($this->alone)('First', $sealed);
+    ($this->alone)('Second', $sealed);
     // Both are sealed in the same hours, and poured in the same: only this is told.
     $said = $this->get('/today')->assertSee('both want you')->getContent();
     expect(substr_count((string) $said, 'both want you on Mon 2 Mar'))->toBe(0);

@@ -13,6 +13,7 @@ use Pensilis\Answer\Agenda;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
 use Pensilis\Answer\Phase;
+use Pensilis\Answer\Sitting;
 use Pensilis\Batching\PlannedMix;
 use Pensilis\Quantity\UnitSystem;
 use Pensilis\Record\EventKind;
@@ -66,10 +67,19 @@ final readonly class TodayPiece
         return array_filter($this->errands, fn(Errand $one): bool => $one->task->kind === TaskKind::Pour) !== [];
     }
 
-    /** @return list<array{float, float}> when it wants hands, in hours of another clock */
+    /** @return list<Sitting> what it asks of hands, in hours of another clock */
     private function work(StudioClock $clock): array
     {
-        return array_map(fn(Errand $one): array => $this->hours($one->start, $one->start + $one->hours, $clock), $this->errands);
+        return array_map(fn(Errand $one): Sitting => $this->sitting($one, $clock), $this->errands);
+    }
+
+    /** What an errand asks of hands, in hours of another clock. */
+    public function sitting(Errand $errand, StudioClock $clock): Sitting
+    {
+        [$from, $to] = $this->hours($errand->start, $errand->start + $errand->hours, $clock);
+        $mix = $this->mix($errand);
+
+        return $mix === null ? Sitting::plain($from, $to) : Sitting::pouring($from, $to, $from + $errand->task->start - $errand->start, $mix);
     }
 
     /** @return array{float, float}|null when it lies on the bench, in hours of another clock */

@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Generator;
 use Pensilis\Answer\Beside;
 use Pensilis\Answer\Errand;
+use Pensilis\Answer\Sitting;
 use Pensilis\Batching\OneMix;
 use Pensilis\Quantity\Duration;
 use Pensilis\Scheduling\TaskKind;
@@ -199,31 +200,40 @@ final readonly class TodayView
 
     /**
      * Those at work when another begins that has not hands enough beside them, that one, and when. A coat of sealer does not count: it can
-     * be brushed a little sooner or later.
+     * be brushed a little sooner or later. What comes out of one mix is one.
      *
      * @return Generator<int, array{list<TodayPiece>, TodayPiece, string}>
      */
     private function clashes(): Generator
     {
+        /** @var list<array{Sitting, TodayPiece, Errand}> $spans */
         $spans = [];
         foreach ($this->going as $piece) {
             $now = $piece->hour($this->now);
             foreach ($piece->errands as $errand) {
                 if ($errand->start > $now && $errand->start < $now + self::SOON && $errand->task->kind !== TaskKind::Seal) {
-                    $spans[] = [$errand->start - $now, $errand->start + $errand->hours - $now, $piece, $errand];
+                    $spans[] = [$piece->sitting($errand, $this->going[0]->clock()), $piece, $errand];
                 }
             }
         }
-        usort($spans, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+        usort($spans, fn(array $one, array $other): int => $one[0]->from <=> $other[0]->from);
+        /** @var array<int, array{Sitting, TodayPiece}> $open */
         $open = [];
-        foreach ($spans as $span) {
-            [$start, , $later, $errand] = $span;
-            $open = array_filter($open, fn(array $one): bool => $one[1] > $start + 1e-6);
-            $others = array_filter($open, fn(array $one): bool => $one[2] !== $later);
+        foreach ($spans as [$sitting, $later, $errand]) {
+            $open = array_filter($open, fn(array $one): bool => $one[0]->to > $sitting->from + 1e-6);
+            $others = array_filter($open, fn(array $one): bool => $one[1] !== $later);
             if (count($others) >= $later->hands()) {
-                yield [array_values(array_column($others, 2)), $later, $later->moment($errand->start)];
+                foreach ($others as $n => [$other, $piece]) {
+                    $both = $other->joined($sitting);
+                    if ($both !== null) {
+                        // Out of one mix both are one, and take hands as long as both do.
+                        $open[$n] = [$both, $piece];
+                        continue 2;
+                    }
+                }
+                yield [array_values(array_column($others, 1)), $later, $later->moment($errand->start)];
             }
-            $open[] = $span;
+            $open[] = [$sitting, $later];
         }
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
 use Pensilis\Answer\Workshop;
+use Pensilis\Batching\OneMix;
 use Pensilis\Bench\PourActs;
 use Pensilis\Plan\Plan;
+use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Tests\Plans;
 use Tests\SharedCalibrations;
@@ -17,14 +19,20 @@ function cone(array $changes = []): Plan
     return Plans::read($changes + ['/studio/hours' => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']]]);
 }
 
-/** @return list<array{float, float}> pairs of spans of different pieces at which hands are wanted at once */
+/** @return list<array{float, float}> pairs of spans of different pieces at which hands are wanted at once, but for those of one mix */
 function atOnce(Workshop $workshop): array
 {
+    $mixed = array_map(
+        fn(OneMix $mix): array => array_map(fn(array $share): string => "{$share[0]} {$share[1]}", $mix->shares),
+        $workshop->oneMixes(),
+    );
+    $areOne = fn(string ...$pours): bool => array_filter($mixed, fn(array $one): bool => array_diff($pours, $one) === []) !== [];
     $work = array_values(array_filter($workshop->tasks(), fn(array $one): bool => $one[1]->kind->isWork()));
     $clashes = [];
     foreach ($work as $n => [$piece, $task]) {
         foreach (array_slice($work, $n + 1) as [$other, $next]) {
-            if ($piece !== $other && $next->start < $task->end - 1e-6 && $task->start < $next->end - 1e-6) {
+            $one = $areOne("{$piece} {$task->pour}", "{$other} {$next->pour}");
+            if ($piece !== $other && !$one && $next->start < $task->end - 1e-6 && $task->start < $next->end - 1e-6) {
                 $clashes[] = [$task->start, $next->start];
             }
         }
@@ -40,11 +48,35 @@ it('wants no hands at two pieces at once, and is done no sooner than the bound',
         ->and(atOnce($two))->toBe([])
         ->and($two->bound)->toEqualWithDelta($alone, 1e-6)
         ->and($two->makespan())->toBeGreaterThanOrEqual($two->bound - 1e-6)
-        // Two cones fit into the same evenings: the second is done within a working day of the first.
-        ->and($two->makespan())->toBeLessThan($two->bound + 72.0);
+        // One mix for both of each of their pours: they are done on one day.
+        ->and($two->oneMixes())->toHaveCount(3)
+        ->and($two->makespan())->toBeLessThan($two->bound + 24.0);
     foreach ($two->answers as $answer) {
         expect($answer->simulation->starts())->toHaveCount(3);
     }
+});
+
+it('pours three like coasters out of one mix with one pair of hands, one after another', function (): void {
+    $coaster = fn(array $changes = []): Plan => Plans::read([
+        '/inclusions'     => [], '/vessel/height_mm' => 8, '/vessel/diameter_mm' => 90, '/studio/hands' => 1,
+        '/resins/0/sheet' => ['celsius' => 25, 'working_min' => 40, 'pot_life_min' => 30, 'gel_h' => 4, 'max_pour_mm' => 8, 'min_pour_mm' => 1],
+    ] + $changes);
+    $three = Workshop::of([$coaster(), $coaster(), $coaster()]);
+    [$mix] = $three->oneMixes();
+    $pours = array_values(array_filter($three->tasks(), fn(array $one): bool => $one[1]->kind === TaskKind::Pour));
+    expect($three->isFeasible())->toBeTrue()->and($three->oneMixes())->toHaveCount(1)->and($mix->shares)->toHaveCount(3)
+        ->and(array_unique(array_map(fn(array $one): float => $one[1]->handling->contact, $pours)))->toHaveCount(1);
+    // Each is placed when the one before it is, all while the mix can be worked; the first waits for nobody.
+    $placed = array_map(fn(array $one): float => $one[1]->handling->placed, $pours);
+    sort($placed);
+    $alone = (new Planner(new SharedCalibrations()))->plan($coaster());
+    $first = array_values(array_filter($alone->tasks, fn(Task $one): bool => $one->kind === TaskKind::Pour))[0]->handling;
+    expect($placed[0] - $mix->at)->toEqualWithDelta($first->placed - $first->contact, 3.0 / 60.0)
+        ->and($placed[1])->toBeGreaterThan($placed[0] + 1.0 / 60.0)->and($placed[2])->toBeGreaterThan($placed[1] + 1.0 / 60.0)
+        ->and($placed[2] - $mix->at)->toBeLessThan($alone->simulation->pours[0]->workingUntil);
+    // With a resin that can be worked for 12 minutes each is mixed by itself.
+    $fast = ['/resins/0/sheet/working_min' => 12, '/resins/0/sheet/pot_life_min' => 10];
+    expect(Workshop::of([$coaster($fast), $coaster($fast), $coaster($fast)])->oneMixes())->toBe([]);
 });
 
 it('lets two pairs of hands work at once', function (): void {
@@ -177,9 +209,10 @@ function soonest(array $alone, int $hands, float $within): float
 }
 
 it('is done no later than the best of all starts that any order could have', function (array $hours, array $pieces, int $hands): void {
-    $plans = array_map(fn(array $piece): Plan => Plans::read(
-        ['/studio/hours' => $hours, '/studio/hands' => $hands, '/inclusions' => []] + $piece,
-    ), $pieces);
+    // Each of a resin of its own, so that none comes out of the mix of another.
+    $plans = array_map(fn(array $piece, int $n): Plan => Plans::read(
+        ['/studio/hours' => $hours, '/studio/hands' => $hands, '/inclusions' => [], '/resins/0/name' => "Resin {$n}"] + $piece,
+    ), $pieces, array_keys($pieces));
     $workshop = Workshop::of($plans);
     $alone = array_map(fn(Plan $plan): PlanAnswer => (new Planner(new SharedCalibrations()))->plan($plan), $plans);
     $best = soonest($alone, $hands, 96.0);
