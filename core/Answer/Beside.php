@@ -11,7 +11,10 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\WorkingHours;
 
-/** What pieces on one bench take of it, for those that are still to find room: hands, level places and boxes. Hours. */
+/**
+ * What pieces on one bench take of it, for those that are still to find room: hands, level places and boxes. Hands that are taken are free
+ * for a pour that comes out of the mix they pour then, as long as all of it can be worked and nothing else wants them meanwhile. Hours.
+ */
 final readonly class Beside
 {
     /** How often a piece waits for another place. */

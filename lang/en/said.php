@@ -47,6 +47,7 @@ return [
     'coloured-pinned'  => 'The coloured pours stay where they are; the others follow the objects around them.',
     'unpinned'         => 'That pour follows the objects again.',
     'pour-split'       => 'Pour :number is divided.',
+    'pour-weaker'      => 'One more like pour :number lies on it, with half its colour.',
     'pour-again'       => 'One more like pour :number lies on it.',
     'pour-join'        => 'Pour :number is joined with the one above.',
     'pour-lower'       => 'Pour :number has changed places with the one below.',

@@ -12,10 +12,13 @@ use Pensilis\PlanFile\Document;
 final class PourShaping
 {
     /** How a pour is changed: in the order in which a page offers it. */
-    public const WAYS = ['split', 'join', 'lower', 'raise', 'remove', 'again'];
+    public const WAYS = ['split', 'join', 'lower', 'raise', 'remove', 'again', 'weaker'];
 
     /** What a pour says of its colours and decoration. */
     private const COAT = ['mix' => true, 'zones' => true, 'pattern' => true, 'applied' => true, 'thick_on_purpose' => true];
+
+    /** Of each colour in a coat that is laid weaker on another: later coats carry less of it, so that lower ones show (common practice). */
+    private const WEAKER = 0.5;
 
     /** Hours between two halves where nothing else says, as a coat that is soon tacky takes (memory). */
     private const GAP = 4.0;
@@ -29,11 +32,14 @@ final class PourShaping
     public static function shaped(array $document, int $pour, string $way): array
     {
         $pours = array_values(array_filter(Document::list($document, '/pours'), is_array(...)));
-        if (!isset($pours[$pour]) || !self::may($way, $pour, count($pours))) {
+        if (!isset($pours[$pour]) || !self::may($way, $pour, count($pours), self::isColoured($pours[$pour]))) {
             return $document;
         }
         if ($way === 'lower' || $way === 'raise') {
             return self::exchanged($document, $pours, $way === 'raise' ? $pour : $pour - 1);
+        }
+        if ($way === 'weaker') {
+            return self::weaker(self::shaped($document, $pour, 'again'), $pour + 1);
         }
         $now = match ($way) {
             'split' => [self::half($pours[$pour]), self::later($document, self::half($pours[$pour]), $pours[$pour + 1] ?? null)],
@@ -117,18 +123,67 @@ final class PourShaping
     }
 
     /**
-     * Whether that can be done to one of so many pours.
+     * @param list<GivenPour> $pours of a plan
      *
-     * @param value-of<self::WAYS> $way
+     * @return list<value-of<self::WAYS>> how one of them may be changed
      */
-    public static function may(string $way, int $pour, int $count): bool
+    public static function waysOf(array $pours, int $pour): array
+    {
+        $may = fn(string $way): bool => self::may($way, $pour, count($pours), $pours[$pour]->coat->isColoured());
+
+        return array_values(array_filter(self::WAYS, $may));
+    }
+
+    /** Whether that can be done to one of so many pours. */
+    private static function may(string $way, int $pour, int $count, bool $isColoured): bool
     {
         return match ($way) {
             'join', 'raise' => $pour + 1 < $count,
             'lower'  => $pour > 0,
             'remove' => $count > 1,
+            'weaker' => $isColoured,
             default  => true,
         };
+    }
+
+    /** @param array<array-key, mixed> $pour */
+    private static function isColoured(array $pour): bool
+    {
+        return array_filter(self::mixes($pour), fn(array $mix): bool => $mix !== []) !== [];
+    }
+
+    /**
+     * @param array<array-key, mixed> $pour
+     *
+     * @return array<string, array<array-key, mixed>> what it takes of colours, by place
+     */
+    private static function mixes(array $pour): array
+    {
+        $mixes = ['/mix' => Document::list($pour, '/mix')];
+        foreach (array_keys(Document::list($pour, '/zones')) as $n) {
+            $mixes["/zones/{$n}/mix"] = Document::list($pour, "/zones/{$n}/mix");
+        }
+
+        return $mixes;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed> the same with less of each colour in a pour
+     */
+    private static function weaker(array $document, int $pour): array
+    {
+        foreach (self::mixes(Document::list($document, "/pours/{$pour}")) as $at => $mix) {
+            foreach (array_filter($mix, is_array(...)) as $n => $dose) {
+                $amounts = array_intersect_key($dose, ['drops_per_10_ml' => 0, 'pct' => 0]);
+                foreach (array_filter($amounts, is_numeric(...)) as $key => $amount) {
+                    $document = Document::with($document, "/pours/{$pour}{$at}/{$n}/{$key}", self::WEAKER * (float) $amount);
+                }
+            }
+        }
+
+        return $document;
     }
 
     /**

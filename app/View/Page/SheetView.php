@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Words\Words;
 use Illuminate\Support\Str;
+use Pensilis\Batching\Scale;
 use Pensilis\Bench\ActKind;
 use Pensilis\Bench\PourActs;
 use Pensilis\Bench\Step;
@@ -129,9 +130,15 @@ final readonly class SheetView
             $figures->times($batch->mixes, $figures->weighed($batch->device, $a)),
             $figures->times($batch->mixes, $figures->weighed($batch->device, $b)),
             $figures->together($batch),
-            $batch->isShared
-                ? Words::say('sheet.mixed-below', ['pour' => $k, 'amount' => $figures->poured($batch, $batch->fills())])
-                : Words::say('sheet.cups', ['a' => $figures->volume($aMl), 'b' => $figures->volume($bMl)]),
+            match (true) {
+                $batch->isShared => Words::say('sheet.mixed-below', [
+                    'pour' => $k, 'amount' => $figures->poured($batch, $batch->fills()),
+                ]),
+                $batch->device instanceof Scale => Words::say('sheet.cups', [
+                    'a' => $figures->volume($aMl), 'b' => $figures->volume($bMl),
+                ]),
+                default => '',
+            },
             $batch->isShared,
             [
                 ...$this->lines($pour, 'first', array_map(

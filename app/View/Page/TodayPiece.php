@@ -79,7 +79,8 @@ final readonly class TodayPiece
         [$from, $to] = $this->hours($errand->start, $errand->start + $errand->hours, $clock);
         $mix = $this->mix($errand);
 
-        return $mix === null ? Sitting::plain($from, $to) : Sitting::pouring($from, $to, $from + $errand->task->start - $errand->start, $mix);
+        return $mix === null ? Sitting::plain($from, $to)
+            : Sitting::pouring($from, $to, $from + $errand->task->start - $errand->start, $mix);
     }
 
     /** @return array{float, float}|null when it lies on the bench, in hours of another clock */

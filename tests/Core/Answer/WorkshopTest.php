@@ -59,7 +59,9 @@ it('wants no hands at two pieces at once, and is done no sooner than the bound',
 it('pours three like coasters out of one mix with one pair of hands, one after another', function (): void {
     $coaster = fn(array $changes = []): Plan => Plans::read([
         '/inclusions'     => [], '/vessel/height_mm' => 8, '/vessel/diameter_mm' => 90, '/studio/hands' => 1,
-        '/resins/0/sheet' => ['celsius' => 25, 'working_min' => 40, 'pot_life_min' => 30, 'gel_h' => 4, 'max_pour_mm' => 8, 'min_pour_mm' => 1],
+        '/resins/0/sheet' => [
+            'celsius' => 25, 'working_min' => 40, 'pot_life_min' => 30, 'gel_h' => 4, 'max_pour_mm' => 8, 'min_pour_mm' => 1,
+        ],
     ] + $changes);
     $three = Workshop::of([$coaster(), $coaster(), $coaster()]);
     [$mix] = $three->oneMixes();

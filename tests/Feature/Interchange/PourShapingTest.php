@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Interchange\PlanFile\Palette;
 use App\Interchange\PlanFile\PlanFile;
 use App\Interchange\PlanFile\PourShaping;
+use Pensilis\PlanFile\Document;
 use Tests\Plans;
 
 /** The cone block with three pours of its own, the second coloured. */
@@ -38,6 +39,16 @@ it('lays one more coat like another on it, as soon as that takes one', function 
     expect($depths($more))->toBe([14.0, 18.0, 28.0, 28.0])->and($more['pours'][3]['start_h'])->toEqual(80 + $opens);
     $lettered = PourShaping::shaped(shapedPours(), 0, 'again');
     expect($depths($lettered))->toBe([14.0, 14.0, 18.0, 28.0])->and($lettered['pours'][1])->not->toHaveKey('applied');
+});
+
+it('lays a coat with half its colour on another, where it has any', function () use ($depths): void {
+    $zone = ['shape' => 'band', 'from_mm' => -45, 'to_mm' => 0, 'mix' => [['colour' => 'x', 'pct' => 4]]];
+    $weaker = PourShaping::shaped(Document::with(shapedPours(), '/pours/1/zones', [$zone]), 1, 'weaker');
+    expect($depths($weaker))->toBe([14.0, 18.0, 18.0, 28.0])
+        ->and($weaker['pours'][1]['mix'][0]['drops_per_10_ml'])->toBe(1)
+        ->and($weaker['pours'][2]['mix'][0]['drops_per_10_ml'])->toBe(0.5)
+        ->and($weaker['pours'][2]['zones'][0]['mix'][0]['pct'])->toBe(2.0)
+        ->and(PourShaping::shaped(shapedPours(), 2, 'weaker'))->toBe(shapedPours());
 });
 
 it('leaves what is laid on a surface with the lower half, and pours the last as soon as its resin takes another coat', function (): void {

@@ -46,8 +46,10 @@ final class PourChoiceController extends Controller
             self::said($request, 'of'),
         );
 
+        $selected = $pour + (['raise' => 1, 'lower' => -1, 'again' => 1, 'weaker' => 1][$way] ?? 0);
+
         return self::to($piece)->with('said', __("said.pour-{$way}", ['number' => $pour + 1]))
-            ->with('selects', $way === 'remove' ? 'pours' : 'pour-' . ($pour + (['raise' => 1, 'lower' => -1, 'again' => 1][$way] ?? 0)));
+            ->with('selects', $way === 'remove' ? 'pours' : "pour-{$selected}");
     }
 
     /** Finds times anew for the pours as they are. */

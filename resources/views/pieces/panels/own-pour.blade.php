@@ -16,10 +16,8 @@
     @endif
     <x-more id="pour-{{ $k }}-shape" :says="__('piece.pours.shape')">
         <x-act :to="route('pieces.pours.update', [$view->piece, $k], false)" method="patch" :saw="$view->piece" class="inline">
-            @foreach(App\Interchange\PlanFile\PourShaping::WAYS as $way)
-                @if(App\Interchange\PlanFile\PourShaping::may($way, $k, count($view->plan->pours)))
-                    <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
-                @endif
+            @foreach(App\Interchange\PlanFile\PourShaping::waysOf($view->plan->pours, $k) as $way)
+                <button class="btn btn-sm btn-outline-primary" name="way" value="{{ $way }}">{{ __("piece.pours.{$way}") }}</button>
             @endforeach
         </x-act>
     </x-more>
