@@ -28,7 +28,7 @@ final class Kit
     /** Board and box are so much longer and wider than the vessel, mm (memory). */
     private const BEYOND = 80.0;
 
-    /** Pairs of gloves for each pour (common practice). */
+    /** Pairs of gloves for each pour and each who pours (common practice). */
     private const GLOVES = 2;
 
     /** @return list<Fact> in the order in which they are laid out */
@@ -37,18 +37,20 @@ final class Kit
         $rim = $plan->vessel->shape->sectionAt($plan->vessel->fill);
         $board = ['length_mm' => 2e3 * $rim->halfX + self::BEYOND, 'width_mm' => 2e3 * $rim->halfY + self::BEYOND];
         $kept = $plan->setup->making->isKept();
+        [$pieces, $each] = [$plan->setup->pieces, $plan->setup->pieces > 1 ? '.each' : ''];
+        $board += $pieces > 1 ? ['pieces' => $pieces] : [];
 
         return [
-            new Fact('kit.guard', ['pairs' => self::GLOVES * count($layout->pours)]),
+            new Fact('kit.guard', ['pairs' => self::GLOVES * count($layout->pours) * $plan->studio->hands]),
             new Fact($plan->studio->device instanceof Scale ? 'kit.scale' : 'kit.measure'),
             new Fact('kit.cups', ['cups' => self::cups($plan, $layout)]),
-            new Fact('kit.board', $board),
+            new Fact("kit.board{$each}", $board),
             ...self::tools($plan, $layout),
             ...self::decoration($layout),
             ...($kept ? [new Fact('kit.tape'), new Fact('kit.props')] : []),
             ...self::fittings($plan, $layout),
             new Fact('kit.wipes'),
-            new Fact('kit.box', $board),
+            new Fact("kit.box{$each}", $board),
         ];
     }
 

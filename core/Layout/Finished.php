@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Layout;
 
+use Pensilis\Plan\Making;
 use Pensilis\Plan\Plan;
 
 /**
@@ -15,6 +16,9 @@ final readonly class Finished
 {
     /** A hook and what it is fixed to bear several times the load (common practice). */
     public const SAFETY = 4.0;
+
+    /** Bars that a canvas is stretched on, 38 × 18 mm of pine, kg for each metre (memory). */
+    private const BARS = 0.3;
 
     /** @param array{float, float} $balance right of and behind the middle, m */
     private function __construct(public float $kilograms, public array $balance) {}
@@ -42,7 +46,8 @@ final readonly class Finished
         $ground = $plan->setup->ground;
         if ($ground !== null) {
             $board = $plan->vessel->shape->sectionAt(0.0);
-            $heavy = $ground->stuff->density * $ground->thickness * $board->area();
+            $heavy = $ground->stuff->density * $ground->thickness * $board->area()
+                + ($plan->setup->making === Making::Canvas ? self::BARS * $board->perimeter() : 0.0);
             [$cx, $cy] = $board->middle();
             [$mass, $x, $y] = [$mass + $heavy, $x + $heavy * $cx, $y + $heavy * $cy];
         }

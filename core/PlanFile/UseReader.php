@@ -20,6 +20,7 @@ use Pensilis\Plan\Viewed;
 use Pensilis\Plan\Weights;
 use Pensilis\Plan\Yellowing;
 use Pensilis\Vessel\DrapeForm;
+use Pensilis\Vessel\Sheet;
 use Pensilis\Vessel\Vessel;
 
 /** Reads what a plan says of its use, of how its vessel stands, and of prices. */
@@ -44,8 +45,12 @@ final class UseReader
             (int) $root->number('pieces', 1.0),
             $compartments,
             $root->maybeChild('bubbles')->has('school') ? Bubbling::from($root->child('bubbles')->text('school')) : null,
-            // What a mold stands on is left behind; a board that is named stays.
-            $making->isKept() && $node->has('base') ? $vessel?->base : null,
+            // What a mold or a canvas lies on is left behind; a board that is named stays.
+            match (true) {
+                !$making->isKept() || !$node->has('base') => null,
+                $making === Making::Canvas                => Sheet::canvas(),
+                default                                   => $vessel?->base,
+            },
             VesselReader::film($node),
             self::recoat($root),
             Tape::from($root->maybeChild('tape')->text('school', Tape::NextDay->value)),

@@ -25,6 +25,12 @@ final readonly class Sheet
         return new self(Stuff::silicone(), 0.004);
     }
 
+    /** Primed cotton, 450 g on a square metre, with the air behind it as deep as its bars (memory). */
+    public static function canvas(): self
+    {
+        return new self(Stuff::of(0.03, 25.0, 1300.0), 0.018);
+    }
+
     /** What molds usually stand on: an 18 mm board (common practice). */
     public static function board(): self
     {

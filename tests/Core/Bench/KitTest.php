@@ -49,4 +49,8 @@ it('counts gloves and cups, and measures board and box by the vessel', function 
     expect($kit['kit.guard']->values['pairs'])->toBe(6)->and($kit['kit.cups']->values['cups'])->toBe(3 + 2)
         ->and($kit['kit.board']->values['length_mm'])->toEqualWithDelta(170.0, 1e-9)
         ->and($kit)->toHaveKey('kit.colours');
+    // For six of them, poured by two.
+    $six = kitOf(['/pieces' => 6, '/studio/hands' => 2], Plans::coloured());
+    expect($six['kit.guard']->values['pairs'])->toBe(12)->and($six['kit.board.each']->values['pieces'])->toBe(6)
+        ->and($six['kit.box.each']->values['length_mm'])->toEqualWithDelta(170.0, 1e-9)->and($six)->not->toHaveKey('kit.board');
 });

@@ -74,7 +74,12 @@ it('counts the ground that a piece stays on', function (): void {
     $document = onBoard([3.0], ['/purpose/use' => 'wall']);
     $plan = Plans::read([], $document);
     // By hand: 0.3 · 0.2 m² of 3 mm resin at 1080 kg/m³ and of 12 mm wood at 600.
+    // A canvas that lies on that board weighs its cloth, 450 g/m², and a metre of bars 0.3 kg (memory): nothing of the board.
+    $canvas = Plans::changed(['/vessel/made' => 'canvas'], $document);
+    $onCanvas = Plans::read([], $canvas);
     expect(Finished::of($plan, Layout::given($plan))->kilograms)->toEqualWithDelta(0.06 * (0.003 * 1080.0 + 0.012 * 600.0), 1e-9)
+        ->and(Finished::of($onCanvas, Layout::given($onCanvas))->kilograms)
+        ->toEqualWithDelta(0.06 * (0.003 * 1080.0 + 0.45) + 0.3 * 1.0, 1e-6)
         // A 3 mm film on a board of 12 is no thin piece for a wall (4 mm: memory); a casting of 3 mm is.
         ->and(foundOn($document))->toBe([])
         ->and(implode(' ', foundOn(Plans::changed(['/vessel/made' => 'mold'], $document))))->toContain('too-thin')
