@@ -6,6 +6,8 @@ namespace Pensilis\Answer;
 
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Mend;
+use Pensilis\Finding\Rework;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Layout;
 use Pensilis\Plan\Plan;
@@ -296,11 +298,18 @@ final readonly class Planner
         $hasGround = $preparation->ground <= ($starts[0] ?? 0.0);
         $before = array_filter($preparation->tasks, fn(Task $task): bool => $hasGround || $task->kind !== TaskKind::Prepare);
 
-        return $this->answer(
+        $answer = $this->answer(
             $simulation,
             PlacedPours::made($starts, $windows),
             [...array_values($before), ...CompartmentPours::of($plan, $this->store)->tasks],
         );
+
+        return $hasGround ? $answer : $answer->saying([Finding::of(
+            Code::GroundNotReady,
+            '/pours/0/start_h',
+            ['ready' => Duration::hours($preparation->ground)],
+            mend: Mend::pours(Rework::Times, 0),
+        )]);
     }
 
     /** @return array{Preparation, float|null, list<Task>} preparation, when all compartments are set, if ever, and what both ask for */

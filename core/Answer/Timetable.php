@@ -258,7 +258,10 @@ final class Timetable
             $run->advance(3600.0 * $starts[$k]);
             $isMade = $k === 0 || isset($this->happened->begun[$k]) || ($pour->isOnWet
                 ? $run->tracks()[$k - 1]->gelFirst === null
-                : self::joint($run) === $windows[$k - 1]->allows($starts[$k] - $starts[$k - 1]));
+                : self::joint($run, $this->work()[$k]->lead) === $windows[$k - 1]->allows(
+                    $starts[$k] - $starts[$k - 1],
+                    $this->work()[$k]->lead,
+                ));
             if (!$isMade) {
                 break;
             }
@@ -270,11 +273,15 @@ final class Timetable
         return $run;
     }
 
-    /** What a pour on its last at this moment may be; null where that is too soft, or no longer sticks and is not sanded yet. */
-    private static function joint(HeatRun $run): ?Joint
+    /**
+     * What a pour on its last at this moment may be; null where that is too soft, or no longer sticks and is not sanded yet.
+     *
+     * @param float $lead h of work between sanding and the pour
+     */
+    private static function joint(HeatRun $run, float $lead): ?Joint
     {
         $below = $run->tracks()[count($run->tracks()) - 1];
-        $sands = $run->time() - 3600.0 * Session::SANDING + 1e-3;
+        $sands = $run->time() - 3600.0 * (Session::SANDING + $lead) + 1e-3;
 
         return match (true) {
             $below->opens === null                                                   => null,

@@ -200,6 +200,7 @@ enum Code: string
     case InTimeAtAnyHour = 'in-time.at-any-hour';
     case NeverInTime = 'in-time.never';
     case NotReady = 'not-ready';
+    case GroundNotReady = 'ground-not-ready';
     case SealsSlowly = 'seals-slowly';
     case HoursWithoutStart = 'hours-without-start';
     case HoursAssumed = 'hours-assumed';
@@ -233,7 +234,8 @@ enum Code: string
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
-            'search-ended', 'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly' => Weight::Told,
+            'search-ended', 'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly',
+            'ground-not-ready', 'dry-first' => Weight::Told,
             default => Weight::Spoils,
         };
     }
@@ -251,7 +253,8 @@ enum Code: string
             'no-full-cure', 'hotter-would-do' => Question::Cools,
             'no-time', 'in-time', 'outruns-working',
             'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
-            'hours-without-start', 'hours-assumed', 'not-ready', 'due-missed', 'seals-slowly', 'stops-short' => Question::Fits,
+            'hours-without-start', 'hours-assumed', 'not-ready', 'ground-not-ready', 'due-missed',
+            'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
             'open-side-seen', 'sheet-short' => Question::Suits,
             'effect-hidden', 'effect-faint', 'blends-in', 'muddies', 'region-invades', 'region-nowhere', 'runs-together', 'colour-share',

@@ -11,7 +11,6 @@ use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
-use Pensilis\Material\Verdict;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
@@ -92,30 +91,27 @@ final readonly class LayoutJudge implements Judge
     private function ofObject(Inclusion $inclusion, string $pointer): array
     {
         return array_values(array_filter([
-            $this->preparation($inclusion, $pointer),
+            $inclusion->isDamp() ? Finding::of(Code::DryFirst, "{$pointer}/material/moisture_pct", [
+                'water' => Share::percent($inclusion->substance->moisturePercent), 'damp' => Share::percent(Inclusion::DAMP_PERCENT),
+            ], ['object' => $inclusion->id]) : null,
+            $this->sealing($inclusion, $pointer),
             $this->place($inclusion, $pointer),
             $this->cover($inclusion, $pointer),
             $this->hold($inclusion, $pointer),
         ]));
     }
 
-    private function preparation(Inclusion $inclusion, string $pointer): ?Finding
+    private function sealing(Inclusion $inclusion, string $pointer): ?Finding
     {
-        $name = ['object' => $inclusion->id];
-        if ($inclusion->verdict() === Verdict::DryFirst) {
-            return Finding::of(Code::DryFirst, "{$pointer}/material/moisture_pct", [
-                'water' => Share::percent($inclusion->substance->moisturePercent), 'damp' => Share::percent(Inclusion::DAMP_PERCENT),
-            ], $name);
-        }
         $code = match (true) {
             $inclusion->substance->bleeds => Code::SealBleeding,
             $inclusion->substance->soaks  => Code::SealSoaking,
             default                       => Code::SealPorous,
         };
 
-        return $inclusion->verdict() === Verdict::SealFirst ? Finding::of($code, "{$pointer}/sealed_coats", [
+        return $inclusion->isUnsealed() ? Finding::of($code, "{$pointer}/sealed_coats", [
             'air' => Volume::millilitres(1e6 * $inclusion->releasableAir()), 'coats' => Number::count(self::USUAL_COATS),
-        ], $name, new Mend("{$pointer}/sealed_coats", self::USUAL_COATS)) : null;
+        ], ['object' => $inclusion->id], new Mend("{$pointer}/sealed_coats", self::USUAL_COATS)) : null;
     }
 
     private function place(Inclusion $inclusion, string $pointer): ?Finding

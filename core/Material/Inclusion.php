@@ -20,6 +20,11 @@ final readonly class Inclusion
     /** Largest bubble that nobody minds: 0.8 mm across (memory). */
     public const BUBBLE_DIAMETER = 0.8e-3;
 
+    /** Open pores of a thing so dense that wetting is enough, as a share; and the air that it drives out, m³ (common practice; memory). */
+    private const DENSE = 0.01;
+
+    private const WETTED = 2e-8;
+
     /** Moisture by mass above which a piece hazes or rots, percent (common practice). */
     public const DAMP_PERCENT = 10.0;
 
@@ -149,17 +154,30 @@ final readonly class Inclusion
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->isDamp()                                                 => Verdict::DryFirst,
-            $this->mustSeal() && $this->coats === 0 && !$this->isLeftBare() => Verdict::SealFirst,
-            default                                                         => Verdict::Ready,
+            $this->isDamp()     => Verdict::DryFirst,
+            $this->isUnsealed() => Verdict::SealFirst,
+            default             => Verdict::Ready,
         };
+    }
+
+    /** Whether it still wants coats before it goes in, dry as it may be. */
+    public function isUnsealed(): bool
+    {
+        return $this->coats === 0 && $this->mustSeal() && !$this->isLeftBare() && !$this->isWettedOnly();
     }
 
     /** Whether it is porous and goes in bare, as its school wants it. */
     public function isLeftBare(): bool
     {
         return $this->sealer === Sealer::None && $this->coats === 0 && !$this->substance->bleeds && !$this->substance->soaks
-            && $this->releasableAir() > self::harmlessAir();
+            && $this->releasableAir() > self::harmlessAir() && !$this->isWettedOnly();
+    }
+
+    /** Whether what little air a dense thing lets go of is driven out by wetting it with the mix, as stones and glass are. */
+    public function isWettedOnly(): bool
+    {
+        return !$this->substance->bleeds && !$this->substance->soaks && $this->releasableAir() > self::harmlessAir()
+            && $this->substance->openPorosity <= self::DENSE && $this->releasableAir() <= self::WETTED;
     }
 
     /** Envelope volume of all copies between two levels of the vessel, when their bottom is at $bottom; m³. */

@@ -33,6 +33,18 @@ final class Known
         return $hours === null ? null : floor(self::step($hours) * $hours + 1e-6) / self::step($hours);
     }
 
+    /**
+     * From when to when something can be done: not before, and not after; as it is where it is shorter than it is known.
+     *
+     * @return array{float|null, float|null}
+     */
+    public static function between(?float $opens, ?float $closes): array
+    {
+        $told = [self::up($opens), self::down($closes)];
+
+        return $told[0] !== null && $told[1] !== null && $told[0] >= $told[1] ? [$opens, $closes] : $told;
+    }
+
     public static function near(float $hours): float
     {
         return round(self::step($hours) * $hours) / self::step($hours);

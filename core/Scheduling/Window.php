@@ -15,12 +15,16 @@ final readonly class Window
         return max($this->closes, $this->demold);
     }
 
-    /** The joint that a pour so many hours later may make; null where it is too soft for one, or no longer sticks and is not sanded yet. */
-    public function allows(float $after): ?Joint
+    /**
+     * The joint that a pour so many hours later may make; null where it is too soft for one, or no longer sticks and is not sanded yet.
+     *
+     * @param float $lead h of work between sanding and the pour
+     */
+    public function allows(float $after, float $lead = 0.0): ?Joint
     {
         return match (true) {
             $after >= $this->opens - 1e-6 && $after <= $this->closes + 1e-6 => Joint::Chemical,
-            $after >= $this->sanded() - 1e-6                                => Joint::Sanded,
+            $after - $lead >= $this->sanded() - 1e-6                        => Joint::Sanded,
             default                                                         => null,
         };
     }

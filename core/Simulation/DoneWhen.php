@@ -38,7 +38,7 @@ final readonly class DoneWhen
             new self(Doing::ScatterOn, $wets, $pour->recoatCloses),
             new self(Doing::Bend, $from, $to),
             new self(Doing::LeaveAlone, $air, $pour->recoatOpens),
-            new self(Doing::Recoat, $pour->recoatOpens, $pour->recoatCloses),
+            new self(Doing::Recoat, ...$pour->recoat()),
             new self(Doing::Sand, $pour->demold, null),
         ];
     }

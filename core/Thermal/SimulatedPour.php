@@ -76,6 +76,13 @@ final readonly class SimulatedPour
         return $this->peakCelsius > self::RUNAWAY;
     }
 
+    /** @return array{float|null, float|null} from when to when the next pour bonds, h; never where its face sets too unevenly for that */
+    public function recoat(): array
+    {
+        return $this->recoatOpens !== null && $this->recoatCloses !== null && $this->recoatOpens > $this->recoatCloses
+            ? [null, null] : [$this->recoatOpens, $this->recoatCloses];
+    }
+
     public function window(): Window
     {
         return $this->window;

@@ -347,7 +347,11 @@ return [
         'says' => 'The work on pour :pour would fall outside your hours.',
         'mend' => 'Start it in the next hours at the bench',
     ],
-    'not-ready'    => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'not-ready'        => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'ground-not-ready' => [
+        'says' => 'Coats that close the ground take :ready from the start, and pour 1 begins sooner: find new times, unless it is closed '
+            . 'already.',
+    ],
     'seals-slowly' => [
         'says' => 'Brushed on as a film, :resin takes :gels to set: it lacks the heat of its depth. A quick coating resin would be brushed '
             . 'instead: add one to this piece.',

@@ -28,6 +28,7 @@ return [
     'name'         => 'Lettering “:name” cut and weeded.',
     'apply'        => ':task, from :start: :how. The next pour goes straight on it, unsanded.',
     'windows'      => 'Peak :peak; its surface sets about :sets; next pour :opens to :closes, later only sanded.',
+    'windows-none' => 'Peak :peak; its surface sets about :sets, too unevenly to bond: sand before the next pour.',
     'windows-wet'  => 'Peak :peak. Pour :next goes onto it while it is wet.',
     'windows-last' => 'Peak :peak; its surface sets about :sets.',
     'from-now'     => ':task: heat and use only from now on',

@@ -60,7 +60,7 @@ final class AnswerWriter
                 'peak_celsius'    => $heat->peakCelsius, 'peak_at_h' => $heat->peakAt,
                 'gel_first_h'     => $heat->gelFirst, 'gel_last_h' => $heat->gelLast,
                 'working_until_h' => $heat->workingUntil,
-                'recoat_opens_h'  => $heat->recoatOpens, 'recoat_closes_h' => $heat->recoatCloses,
+                'recoat_opens_h'  => $heat->recoat()[0], 'recoat_closes_h' => $heat->recoat()[1],
                 'demold_h'        => $heat->demold, 'full_cure_h' => $heat->fullCure,
                 'windows'         => array_map(fn(DoneWhen $one): array => [
                     'name' => $one->doing->value, 'opens_h' => $one->opens, 'closes_h' => $one->closes,

@@ -209,6 +209,7 @@ final readonly class CureView
         $heat = $this->simulation->greatestAt($inclusion);
         $limit = $inclusion->substance->greatestCelsius;
         $placement = $this->simulation->placementOf($inclusion);
+        [$from, $to] = Known::between($placement?->opens, $placement?->closes);
         $isHere = $placement !== null && $this->simulation->isPlacedIn($inclusion, $this->index);
 
         return [
@@ -221,7 +222,7 @@ final readonly class CureView
                 $placement->opens <= 0.0               => Words::say('cure.at-once'),
                 $placement->opens > $placement->closes => Words::say('cure.never'),
                 default                                => Words::say('cure.between', [
-                    'from' => $figures->span(Known::up($placement->opens)), 'to' => $figures->span(Known::down($placement->closes)),
+                    'from' => $figures->span($from), 'to' => $figures->span($to),
                 ]),
             },
         ];

@@ -32,8 +32,7 @@ final readonly class Otherwise
             $condition,
             $this->figures->heat(round($pour->peakCelsius)) . ($pour->isRunaway() ? ' ' . Words::say('cure.if.runs-away') : ''),
             $this->figures->span($pour->gelFirst === null ? null : Known::near($pour->gelFirst)),
-            $this->figures->span(Known::up($pour->recoatOpens)),
-            $this->figures->span(Known::down($pour->recoatCloses)),
+            ...array_map($this->figures->span(...), Known::between(...$pour->recoat())),
         ];
     }
 }

@@ -33,12 +33,13 @@ final readonly class PourWindows
         $lines = [];
         foreach (DoneWhen::all($this->heat) as $one) {
             if ($one->opens !== null && $this->isAsked($one->doing)) {
+                [$opens, $closes] = Known::between($one->opens, $one->closes);
                 $lines[] = new PourWindow(
                     Words::say("pour.when.doing.{$one->doing->value}"),
-                    $this->piece->figures->moment($this->heat->onClock(Known::up($one->opens))),
-                    $one->closes === null
+                    $this->piece->figures->moment($this->heat->onClock($opens)),
+                    $closes === null
                         ? Words::say('pour.when.on')
-                        : $this->piece->figures->moment($this->heat->onClock(Known::down($one->closes))),
+                        : $this->piece->figures->moment($this->heat->onClock($closes)),
                     $one->opens / $this->spans(),
                     min(1.0, ($one->closes ?? INF) / $this->spans()),
                 );

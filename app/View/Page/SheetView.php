@@ -161,6 +161,7 @@ final readonly class SheetView
             Words::say(match (true) {
                 !isset($this->view->layout->pours[$k + 1])  => 'sheet.windows-last',
                 $this->view->layout->pours[$k + 1]->isOnWet => 'sheet.windows-wet',
+                $heat->recoat()[0] === null                 => 'sheet.windows-none',
                 default                                     => 'sheet.windows',
             }, [
                 'next'   => $k + 2,
@@ -174,7 +175,7 @@ final readonly class SheetView
     /** When the next pour may come, no finer than known, and never after the moment at which it is planned to come in time; own hours. */
     private function opens(SimulatedPour $heat, ?float $next): ?float
     {
-        $told = Known::up($heat->recoatOpens);
+        $told = Known::between(...$heat->recoat())[0];
 
         return $told !== null && $next !== null && $next >= $heat->recoatOpens ? min($told, $next) : $told;
     }
@@ -182,7 +183,7 @@ final readonly class SheetView
     /** Until when it may come, likewise. */
     private function closes(SimulatedPour $heat, ?float $next): ?float
     {
-        $told = Known::down($heat->recoatCloses);
+        $told = Known::between(...$heat->recoat())[1];
 
         return $told !== null && $next !== null && $next <= $heat->recoatCloses ? max($told, $next) : $told;
     }

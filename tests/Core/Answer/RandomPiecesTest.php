@@ -12,7 +12,6 @@ use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Plan;
 use Pensilis\PlanFile\PlainResins;
 use Pensilis\Scheduling\Joint;
-use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\Simulation;
@@ -63,6 +62,14 @@ function pieceOf(int $seed): array
     ];
 }
 
+/** The hour at which what is below a pour begins to be sanded. */
+function sandsAt(PlanAnswer $answer, int $k): float
+{
+    $sands = array_values(array_filter($answer->tasks, fn(Task $one): bool => $one->kind === TaskKind::Sand && $one->pour === $k));
+
+    return $sands === [] ? -INF : $sands[0]->start;
+}
+
 /** @return list<string> promises that are broken */
 function broken(PlanAnswer $answer): array
 {
@@ -75,7 +82,7 @@ function broken(PlanAnswer $answer): array
         $holds = match ($answer->joints[$k - 1] ?? null) {
             null            => $k === 0,
             Joint::Chemical => $after >= $below->recoatOpens - 1e-6 && $after <= $below->recoatCloses + 1e-6,
-            Joint::Sanded   => $after - Session::SANDING >= max($below->recoatCloses, $below->demold) - 1e-6,
+            Joint::Sanded   => sandsAt($answer, $k) - $below->startHour >= max($below->recoatCloses, $below->demold) - 1e-6,
             Joint::Wet      => false,
         };
         [$least, $greatest] = [$laid->resin->sheet->leastPour, $laid->resin->sheet->greatestPour];
@@ -85,7 +92,7 @@ function broken(PlanAnswer $answer): array
             "depth of {$k}"    => $laid->depth() > $greatest + 1e-9 || $laid->depth() < $least - 1e-9,
         ])));
     }
-    $byHand = [TaskKind::Pour, TaskKind::Seal, TaskKind::Sand, TaskKind::Demold];
+    $byHand = [TaskKind::Prepare, TaskKind::Pour, TaskKind::Seal, TaskKind::Sand, TaskKind::Demold];
     foreach (array_filter($answer->tasks, fn(Task $task): bool => in_array($task->kind, $byHand, true)) as $task) {
         $fits = $plan->studio->hours->firstFit($task->start, $task->end - $task->start);
         $said = abs(($fits ?? INF) - $task->start) < 1e-6 ? $said : [...$said, "hours of {$task->kind->value}"];

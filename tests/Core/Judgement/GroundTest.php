@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Pensilis\Answer\EndTasks;
+use Pensilis\Answer\Planner;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
+use Pensilis\Finding\Rework;
 use Pensilis\Judgement\Judges;
 use Pensilis\Layout\Draft;
 use Pensilis\Layout\Finished;
@@ -252,3 +254,13 @@ it('checks a use with solvents against the resin that they get onto', function (
     'its label says so' => [['/resins/0/sheet/resists_solvents' => true], false],
     'none get onto it'  => [['/purpose/solvents' => false], false],
 ]);
+
+it('says that a board is poured on before its coats are dry, rather than leave them out', function (): void {
+    // Two coats of a quarter of an hour, 4 and 12 h to dry (common practice): 16.5 h.
+    $told = fn(float $start): array => array_values(array_filter(
+        (new Planner(new SharedCalibrations()))->judge(Plans::read(['/pours/0/start_h' => $start, '/studio/hours' => []], onBoard([3.0])))->findings,
+        fn(Finding $one): bool => $one->code === Code::GroundNotReady,
+    ));
+    expect($told(2.0))->toHaveCount(1)->and($told(2.0)[0]->figures()['ready_h'])->toEqualWithDelta(16.5, 0.3)
+        ->and($told(2.0)[0]->mend?->rework)->toBe(Rework::Times)->and($told(17.0))->toBe([]);
+});
