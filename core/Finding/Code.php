@@ -199,6 +199,7 @@ enum Code: string
     case InTimeOtherwise = 'in-time.otherwise';
     case InTimeAtAnyHour = 'in-time.at-any-hour';
     case NeverInTime = 'in-time.never';
+    case StrewnIsSanded = 'strewn-is-sanded';
     case NotReady = 'not-ready';
     case GroundNotReady = 'ground-not-ready';
     case SealsSlowly = 'seals-slowly';
@@ -252,7 +253,7 @@ enum Code: string
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,
             'no-time', 'in-time', 'outruns-working',
-            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'outside-hours',
+            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'strewn-is-sanded', 'outside-hours',
             'hours-without-start', 'hours-assumed', 'not-ready', 'ground-not-ready', 'due-missed',
             'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Pensilis\Simulation;
 
 use Pensilis\Bench\PourActs;
-use Pensilis\Fact\Fact;
-use Pensilis\Plan\Applied;
 use Pensilis\Scheduling\Joint;
 use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
@@ -26,33 +24,23 @@ final readonly class AppliedSteps
      */
     private function __construct(public array $tasks, public array $until) {}
 
-    /** One after another on each surface, within the working hours where those leave room for it before the next pour. */
+    /** One after another on each surface, within the working hours; where those leave no room before a given pour, right before that. */
     public static function of(Simulation $simulation): self
     {
-        [$tasks, $until] = [[], []];
-        $plan = $simulation->plan;
+        [$tasks, $until, $plan, $viewed] = [[], [], $simulation->plan, $simulation->plan->setup->viewed];
         foreach ($simulation->layout->pours as $k => $pour) {
-            $steps = array_filter($pour->coat->applied, fn(Applied $one): bool => !$one->isWet);
-            $even = self::starts($simulation, $k, $steps, self::hardened($simulation, $k, $steps, true), $plan->studio->hours);
-            if ($even === []) {
+            $all = Decoration::all($pour->coat);
+            $starts = self::starts($simulation, $k, $all, $plan->studio->hours);
+            if ($starts === []) {
                 continue;
             }
-            $until[$k] = max($even) + $steps[array_key_last($even)]->takes() + self::lead($simulation, $k + 1);
-            // Where a given pour leaves no room within the hours, each step is done as soon as it can be.
-            $isLate = $until[$k] > ($simulation->pours[$k + 1]->startHour ?? INF);
-            $starts = $isLate
-                ? self::starts($simulation, $k, $steps, self::hardened($simulation, $k, $steps, false), WorkingHours::always())
-                : $even;
+            $last = count($all) - 1;
+            $until[$k] = $starts[$last] + $all[$last]->takes() + self::lead($simulation, $k + 1);
+            if ($until[$k] > ($simulation->pours[$k + 1]->startHour ?? INF)) {
+                $starts = self::starts($simulation, $k, $all, WorkingHours::always(), self::latest($simulation, $k, $all));
+            }
             foreach ($starts as $n => $start) {
-                $applied = $steps[$n];
-                $name = $applied->isMirrored($plan->setup->viewed) ? 'apply-mirrored' : 'apply';
-                $tasks[] = new Task(
-                    TaskKind::Apply,
-                    $start,
-                    $start + $applied->hands(),
-                    $k,
-                    new Fact($name, ['applied' => $applied->fact(), 'pour' => $k + 1, 'how' => $applied->how()]),
-                );
+                $tasks[] = new Task(TaskKind::Apply, $start, $start + $all[$n]->hands(), $k, $all[$n]->fact($k + 1, $viewed));
             }
         }
 
@@ -70,57 +58,66 @@ final readonly class AppliedSteps
     }
 
     /**
-     * @param array<int, Applied> $steps
-     * @param float               $free  hour before which none may begin
+     * @param list<Decoration> $all
+     * @param float            $free hour before which none may begin
      *
-     * @return array<int, float> when each begins that the surface is ever ready for, one after another
+     * @return list<float> when each begins, one after another, the first right after sanding; none where the surface is never ready
      */
-    private static function starts(Simulation $simulation, int $k, array $steps, float $free, WorkingHours $hours): array
+    private static function starts(Simulation $simulation, int $k, array $all, WorkingHours $hours, float $free = 0.0): array
     {
-        $starts = [];
-        foreach ($steps as $n => $applied) {
-            $ready = self::readyFor($simulation, $applied, $k);
-            if ($ready !== null) {
-                $from = max($ready, $free);
-                $starts[$n] = $hours->firstFit($from, $applied->hands()) ?? $from;
-                $free = $starts[$n] + $applied->takes();
-            }
+        [$pour, $starts, $sands] = [$simulation->pours[$k], [], self::sands($simulation, $k, $all)];
+        [$opens, $closes] = [$pour->recoatOpens ?? INF, $pour->recoatCloses ?? $pour->recoatOpens ?? INF];
+        foreach (is_infinite($opens) ? [] : $all as $one) {
+            $from = max($pour->startHour + $one->ready($opens, $closes), $free);
+            $lead = $starts === [] && $sands !== null ? Session::SANDING : 0.0;
+            $from = $lead > 0.0 ? max($from - $lead, $sands) : $from;
+            $start = ($hours->firstFit($from, $lead + $one->hands()) ?? $from) + $lead;
+            [$starts[], $free] = [$start, $start + $one->takes()];
         }
 
         return $starts;
     }
 
     /**
-     * From when a surface that is sanded first may be decorated, so that it is done when the next pour comes; 0 where that one bonds.
-     * Within the hours it is sanded once it is hard.
+     * From when a surface is sanded onto which the next pour does not bond: so late that all is done when that comes, and not before it is
+     * hard; null where it bonds.
      *
-     * @param array<int, Applied> $steps
+     * @param list<Decoration> $all
      */
-    private static function hardened(Simulation $simulation, int $k, array $steps, bool $inHours): float
+    private static function sands(Simulation $simulation, int $k, array $all): ?float
     {
-        [$pour, $next] = [$simulation->pours[$k], $simulation->pours[$k + 1]->startHour ?? null];
-        if ($next === null || $pour->window()->joint($next - $pour->startHour) !== Joint::Sanded) {
-            return 0.0;
+        $next = $simulation->pours[$k + 1]->startHour ?? null;
+        if ($next === null || !self::isSanded($simulation, $k)) {
+            return null;
         }
-        $last = $next - self::lead($simulation, $k + 1) - array_sum(array_map(fn(Applied $one): float => $one->takes(), $steps));
-        $hard = $pour->startHour + $pour->window()->hard();
-        $sands = max($last - Session::SANDING, is_finite($hard) ? $hard : 0.0);
+        $hard = $simulation->pours[$k]->startHour + $simulation->pours[$k]->window()->hard();
 
-        return $inHours ? ($simulation->plan->studio->hours->firstFit($sands, Session::SANDING) ?? $sands) + Session::SANDING : $last;
+        return max(self::latest($simulation, $k, $all) - Session::SANDING, is_finite($hard) ? $hard : 0.0);
+    }
+
+    /**
+     * When the first must begin so that all is done when the next pour comes.
+     *
+     * @param list<Decoration> $all
+     */
+    private static function latest(Simulation $simulation, int $k, array $all): float
+    {
+        $takes = array_sum(array_map(fn(Decoration $one): float => $one->takes(), $all));
+
+        return ($simulation->pours[$k + 1]->startHour ?? INF) - self::lead($simulation, $k + 1) - $takes;
+    }
+
+    /** Whether the next pour comes when it no longer bonds. */
+    public static function isSanded(Simulation $simulation, int $k): bool
+    {
+        $next = $simulation->pours[$k + 1]->startHour ?? null;
+
+        return $next !== null && $simulation->pours[$k]->window()->joint($next - $simulation->pours[$k]->startHour) === Joint::Sanded;
     }
 
     /** Hours of work right before a pour. */
     private static function lead(Simulation $simulation, int $k): float
     {
         return isset($simulation->pours[$k]) ? PourActs::of($simulation->plan, $simulation->layout, $k)->leadHours() : 0.0;
-    }
-
-    private static function readyFor(Simulation $simulation, Applied $applied, int $k): ?float
-    {
-        $pour = $simulation->pours[$k];
-
-        return $pour->recoatOpens === null
-            ? null
-            : $pour->startHour + $applied->ready($pour->recoatOpens, $pour->recoatCloses ?? $pour->recoatOpens);
     }
 }

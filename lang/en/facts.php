@@ -130,7 +130,7 @@ return [
     'kit.fit.rest'        => 'stand or easel with a lip of :lip',
 
     // How decoration is applied.
-    'how.lettering' => 'once it is tack-free and a nail still marks it, press from the middle to the edges, peel the carrier slowly; '
+    'how.lettering' => 'once it takes no fingerprint and a nail still marks it, press from the middle to the edges, peel the carrier slowly; '
         . 'a letter that stays on it is laid back, pressed and peeled again',
     'how.stencil-wet' => 'lift the stencil while the paste is wet',
     'how.stencil-dry' => 'lift the stencil once it is dry',

@@ -343,6 +343,11 @@ return [
         'says' => 'Pour :pour comes before what is applied on pour :below is done and dry, :until after the start.',
         'mend' => 'Start it :better after the start',
     ],
+    'strewn-is-sanded' => [
+        'says' => 'What is strewn on pour :pour holds by its tack, and pour :next comes so late that the surface is sanded first. Pour sooner, '
+            . 'or strew it on the wet coat.',
+        'mend' => 'Strew it on the wet coat',
+    ],
     'outside-hours' => [
         'says' => 'The work on pour :pour would fall outside your hours.',
         'mend' => 'Start it in the next hours at the bench',

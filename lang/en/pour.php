@@ -98,8 +98,8 @@ return [
     'applied' => [
         'head'     => 'On its set surface', 'size' => ':place, :width wide and :height high.',
         'mirrored' => 'Lay it mirrored: it is read from the floor.', 'straight' => 'Lay it as it reads: it is read from :viewed.',
-        'on-tack'  => 'Ready while it is tacky and firm: a fingernail marks it, nothing sticks to the glove.',
-        'on-firm'  => 'Ready once it is firm and takes no fingerprint.',
+        'on-tack'  => 'Ready while it is tacky and firm: a nail marks it, nothing sticks to the glove.',
+        'on-firm'  => 'Ready once it takes no fingerprint and a nail still marks it.',
         'dries'    => 'It dries :span before a coat may cover it, or as its label says.',
     ],
     'sure'   => 'it is meant',

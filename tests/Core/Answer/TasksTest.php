@@ -111,15 +111,18 @@ it('lets no coat come over a step that is still drying', function (): void {
     $step = ['kind' => 'lettering', 'says' => 'one', 'at_mm' => [0, 0], 'size_mm' => [30, 8]];
     $simulation = simulated(['/pours/0/applied' => [$step, ['says' => 'two'] + $step]]);
     $steps = AppliedSteps::of($simulation);
-    // One after the other, the second when the first has dried.
-    expect($steps->tasks)->toHaveCount(2)
-        ->and($steps->tasks[1]->start)->toBeGreaterThanOrEqual($steps->tasks[0]->end)
-        ->and($steps->until[0])->toBeGreaterThan($steps->tasks[1]->end);
+    // Both lines in one sitting: half an hour for the first and ten minutes for the second (memory).
+    expect($steps->tasks)->toHaveCount(1)
+        ->and(60.0 * ($steps->tasks[0]->end - $steps->tasks[0]->start))->toEqualWithDelta(40.0, 1e-6)
+        ->and($steps->until[0])->toBeGreaterThan($steps->tasks[0]->end);
+    // What dries keeps the next kind waiting.
+    $painted = AppliedSteps::of(simulated(['/pours/0/applied' => [['kind' => 'paint'] + $step, $step]]));
+    expect($painted->tasks)->toHaveCount(2)->and($painted->tasks[1]->start)->toBeGreaterThanOrEqual($painted->tasks[0]->end + 1.0);
     // So late that it does not bond: the surface is sanded once it is hard, then lettered twice, and only then covered.
     $early = floor($steps->until[0]) - 1.0;
     $late = simulated(['/pours/0/applied' => [$step, ['says' => 'two'] + $step], '/pours/1/start_h' => $early, '/pours/2/start_h' => 300]);
     $found = (new AppliedJudge($late))->findings();
-    $takes = 2.0 * $late->layout->pours[0]->coat->applied[0]->takes();
+    $takes = $late->layout->pours[0]->coat->applied[0]->takes() + 10.0 / 60.0;
     $least = $late->pours[0]->startHour + $late->pours[0]->window()->hard() + Session::SANDING + $takes;
     $later = $found[0]->mend?->value;
     expect(array_map(Facts::line(...), $found))->toHaveCount(1)
@@ -183,4 +186,25 @@ it('says which objects hands have in it, for how many minutes, and from first co
                 ->toBeGreaterThan($task->start + 15.0 / 60.0)->toBeLessThan($task->end - 10.0 / 60.0);
         }
     }
+});
+
+it('sands and decorates only while somebody is there, and tells what strewing would be sanded off', function (array $hours): void {
+    $line = ['kind' => 'lettering', 'says' => 'one', 'at_mm' => [0, 0], 'size_mm' => [30, 8]];
+    $plan = Plans::read(['/studio/hours' => [$hours], '/pours/0/applied' => [$line, $line], '/inclusions' => []], Plans::coneWithPours());
+    $answer = (new Planner(new SharedCalibrations()))->timed($plan);
+    $work = array_filter($answer->tasks, fn(Task $one): bool => in_array($one->kind, [TaskKind::Sand, TaskKind::Apply], true));
+    expect($answer->isFeasible())->toBeTrue()->and($work)->not->toBe([]);
+    foreach ($work as $task) {
+        expect($plan->studio->hours->firstFit($task->start, $task->end - $task->start))->toEqualWithDelta($task->start, 1e-6);
+    }
+})->with([
+    'evenings'          => [['days' => 'mon-fri', 'from' => '18:00', 'to' => '22:00']],
+    'Saturday mornings' => [['days' => 'sat', 'from' => '10:00', 'to' => '13:00']],
+]);
+
+it('tells that what is strewn on tack would be sanded off', function (): void {
+    $strewn = ['/pours/0/applied' => [['kind' => 'scatter', 'at_mm' => [0, 0], 'size_mm' => [30, 8]]]];
+    $words = fn(array $changes): array => Facts::words((new AppliedJudge(simulated($changes)))->findings());
+    expect($words($strewn + ['/pours/1/start_h' => 300, '/pours/2/start_h' => 330]))->toContain('strewn-is-sanded')
+        ->and($words($strewn))->not->toContain('strewn-is-sanded');
 });

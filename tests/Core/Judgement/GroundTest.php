@@ -258,7 +258,8 @@ it('checks a use with solvents against the resin that they get onto', function (
 it('says that a board is poured on before its coats are dry, rather than leave them out', function (): void {
     // Two coats of a quarter of an hour, 4 and 12 h to dry (common practice): 16.5 h.
     $told = fn(float $start): array => array_values(array_filter(
-        (new Planner(new SharedCalibrations()))->judge(Plans::read(['/pours/0/start_h' => $start, '/studio/hours' => []], onBoard([3.0])))->findings,
+        (new Planner(new SharedCalibrations()))
+            ->judge(Plans::read(['/pours/0/start_h' => $start, '/studio/hours' => []], onBoard([3.0])))->findings,
         fn(Finding $one): bool => $one->code === Code::GroundNotReady,
     ));
     expect($told(2.0))->toHaveCount(1)->and($told(2.0)[0]->figures()['ready_h'])->toEqualWithDelta(16.5, 0.3)
