@@ -69,7 +69,7 @@ final readonly class PlacedPours
             $after = $starts[$k] - $starts[$k - 1];
             $window = $windows[$k - 1];
             $wet = $after < $window->gels ? Joint::Wet : null;
-            $joint = $work[$k]->isOnWet ? $wet : $window->allows($after, $work[$k]->lead);
+            $joint = $work[$k]->isOnWet ? $wet : $window->allows($after, $work[$k]->afterSanding());
             $joints[] = $joint ?? ($work[$k]->begun === null ? null : $window->joint($after));
         }
 

@@ -13,6 +13,7 @@ use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\AppliedSteps;
+use Pensilis\Simulation\Holding;
 use Pensilis\Simulation\Simulation;
 
 /** The work of each pour: the vessel made ready before the first, sanding where a joint asks for it, the pour itself. */
@@ -34,8 +35,13 @@ final class PourTasks
                 $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
                 $from = $start - Session::PREPARING - $lead;
                 $tasks[] = new Task(TaskKind::Prepare, $start < 0.0 ? $from : max(0.0, $from), $start, 0, $making);
-            } elseif ($joints[$k - 1] === Joint::Sanded) {
-                $until = min([$start - $lead, ...array_map(
+            }
+            $isSanded = $k > 0 && $joints[$k - 1] === Joint::Sanded;
+            $hold = $acts->holds() === [] ? null
+                : Holding::task($simulation, $k, $acts, $start - $lead, $isSanded ? Session::SANDING : 0.0);
+            $tasks = $hold === null ? $tasks : [...$tasks, $hold];
+            if ($isSanded) {
+                $until = min([$hold->start ?? $start - $lead, ...array_map(
                     fn(Task $task): float => $task->start,
                     array_filter($applied, fn(Task $task): bool => $task->pour === $k - 1),
                 )]);

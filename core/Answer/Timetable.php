@@ -20,6 +20,7 @@ use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Cups;
+use Pensilis\Simulation\Holding;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\PieceHeat;
@@ -258,9 +259,9 @@ final class Timetable
             $run->advance(3600.0 * $starts[$k]);
             $isMade = $k === 0 || isset($this->happened->begun[$k]) || ($pour->isOnWet
                 ? $run->tracks()[$k - 1]->gelFirst === null
-                : self::joint($run, $this->work()[$k]->lead) === $windows[$k - 1]->allows(
+                : self::joint($run, $this->work()[$k]->afterSanding()) === $windows[$k - 1]->allows(
                     $starts[$k] - $starts[$k - 1],
-                    $this->work()[$k]->lead,
+                    $this->work()[$k]->afterSanding(),
                 ));
             if (!$isMade) {
                 break;
@@ -320,17 +321,36 @@ final class Timetable
         // In as many mixes as the warmest hour asks for: what is poured in a cooler one is done sooner.
         $layout = Cups::parted($this->plan, $this->layout, $this->store, array_fill(0, count($this->layout->pours), $this->warmest()));
         $acts = array_map(fn(int $k): PourActs => PourActs::of($this->plan, $layout, $k), array_keys($layout->pours));
+        $onHard = array_map(
+            fn(PourActs $one, int $k): PourActs => $k === 0 ? $one : PourActs::of($this->plan, $layout, $k, Joint::Sanded),
+            $acts,
+            array_keys($acts),
+        );
         foreach ($layout->pours as $k => $pour) {
             $work[] = new PourWork(
                 $acts[$k]->hours(),
-                max($this->earliest, $this->preparation->readyFor($pour->placed), $this->preparation->ground, $this->happened->now),
+                max($this->earliest, $this->readyFor($k, $acts[$k]), $this->preparation->ground, $this->happened->now),
                 $this->happened->begun[$k] ?? null,
                 $pour->isOnWet,
-                $acts[$k]->leadHours(),
+                max($acts[$k]->leadHours(), $onHard[$k]->leadHours()),
+                $k > 0 && $onHard[$k]->holds() !== [] ? Holding::hours($this->plan, $this->store) : 0.0,
             );
         }
 
         return $work === [] ? [new PourWork(0.0, 0.0)] : $work;
+    }
+
+    /** From when what is set in a pour is ready, and held where it must be before anything is poured on it. */
+    private function readyFor(int $k, PourActs $acts): float
+    {
+        $ready = $this->preparation->readyFor($this->layout->pours[$k]->placed);
+        if ($k > 0 || $acts->holds() === []) {
+            return $ready;
+        }
+        $hold = Holding::hours($this->plan, $this->store);
+        $from = max($this->earliest, $this->preparation->ground, $ready - $hold, 0.0);
+
+        return max($ready, ($this->plan->studio->hours->firstFit($from, Session::BRUSHING) ?? $from) + $hold);
     }
 
     /** The hour of a day at which the room is warmest. */

@@ -44,7 +44,8 @@ final readonly class PourActs
         [$set, $placed] = [[], $pour->placed];
         usort($placed, fn(Inclusion $one, Inclusion $other): int => $layout->bottomOf($one) <=> $layout->bottomOf($other));
         foreach ($placed as $object) {
-            $set[Setting::of($object, $pour, $k === 0, $below, $plan->setup->viewed)->value][] = $object;
+            $covered = $layout->liquidTo($k) - $layout->bottomOf($object);
+            $set[Setting::of($object, $pour, $covered, $k === 0, $below, $plan->setup->viewed)->value][] = $object;
         }
         $acts = new WetActs($plan, $pour, self::bubbling($plan, $pour->coat));
         [$bed, $colour] = [$set[Setting::Bed->value] ?? [], $set[Setting::Colour->value] ?? []];
@@ -105,6 +106,15 @@ final readonly class PourActs
     public function setBefore(): array
     {
         return array_merge(...array_map(fn(Act $act): array => $act->objects, $this->before));
+    }
+
+    /** @return list<Inclusion> what is pressed onto a brushed coat that must be tacky by then */
+    public function holds(): array
+    {
+        $names = ['act.set-' . Setting::Glue->value, 'act.set-' . Setting::Dab->value];
+        $acts = array_filter($this->before, fn(Act $act): bool => in_array($act->what->name, $names, true));
+
+        return array_merge(...array_values(array_map(fn(Act $act): array => $act->objects, $acts)));
     }
 
     /** What is done before A meets B, h. */

@@ -24,27 +24,31 @@ enum Setting: string
     case Dab = 'dab';
 
     /**
-     * @param LaidPour   $pour  that covers it
-     * @param bool       $first whether nothing is poured below that
-     * @param Joint|null $below how that holds on the pour below; null where there is none, or none is known yet
+     * @param LaidPour   $pour    that covers it
+     * @param float      $covered how high that stands above its bottom, m
+     * @param bool       $first   whether nothing is poured below that
+     * @param Joint|null $below   how it holds on the pour below; null where there is none, or none is known yet
      */
-    public static function of(Inclusion $object, LaidPour $pour, bool $first, ?Joint $below, Viewed $viewed): self
+    public static function of(Inclusion $object, LaidPour $pour, float $covered, bool $first, ?Joint $below, Viewed $viewed): self
     {
-        $floats = Buoyancy::of($object, $pour->resin->density)->floats();
+        $buoyancy = Buoyancy::of($object, $pour->resin->density);
+        $floats = $buoyancy->floats();
         $tacky = !$first && $below !== Joint::Sanded;
 
         return match (true) {
             $object->hold === Hold::Hang                           => self::Hang,
             $first && $object->reads && $viewed === Viewed::Bottom => self::Flat,
-            $first && ($floats || $object->hold->holdsDown())      => self::Glue,
             $object->hold === Hold::Tack && $tacky                 => self::Tack,
-            $object->hold === Hold::Rest, !$floats => match (true) {
+            $object->hold === Hold::Rest, !$floats && !$object->hold->holdsDown() => match (true) {
                 $pour->coat->zones !== []           => self::Colour,
                 $first || $floats || $pour->isOnWet => self::Bed,
                 default                             => self::Stand,
             },
-            $tacky  => self::Tack,
-            default => self::Dab,
+            $tacky => self::Tack,
+            // So thin a pour does not lift it: it needs nothing to hold it down.
+            !$object->hold->holdsDown() && $covered < $buoyancy->liftDepth() => self::Stand,
+            $first                                                           => self::Glue,
+            default                                                          => self::Dab,
         };
     }
 

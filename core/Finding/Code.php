@@ -199,6 +199,7 @@ enum Code: string
     case InTimeOtherwise = 'in-time.otherwise';
     case InTimeAtAnyHour = 'in-time.at-any-hour';
     case NeverInTime = 'in-time.never';
+    case HoldNotReady = 'hold-not-ready';
     case StrewnIsSanded = 'strewn-is-sanded';
     case NotReady = 'not-ready';
     case GroundNotReady = 'ground-not-ready';
@@ -231,7 +232,7 @@ enum Code: string
             'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
-            'several-mixes', 'much-left', 'not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
+            'several-mixes', 'much-left', 'not-ready', 'hold-not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
@@ -253,7 +254,8 @@ enum Code: string
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,
             'no-time', 'in-time', 'outruns-working',
-            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'strewn-is-sanded', 'outside-hours',
+            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'strewn-is-sanded', 'hold-not-ready',
+            'outside-hours',
             'hours-without-start', 'hours-assumed', 'not-ready', 'ground-not-ready', 'due-missed',
             'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',

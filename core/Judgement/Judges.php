@@ -73,6 +73,7 @@ final class Judges
             new HeatJudge($simulation),
             new DressingJudge($simulation),
             new DriftJudge($simulation),
+            new HoldingJudge($simulation),
             new GlassJudge($simulation),
             new AppliedJudge($simulation),
             new HoursJudge($plan, $tasks),

@@ -6,7 +6,8 @@ namespace Pensilis\Scheduling;
 
 /**
  * What is known of one pour before it has a time: hours of work from the first contact of its mix, the hour from which its objects are
- * ready, when it was begun, if it was, whether it goes onto the one below while that is wet, and hours of work right before it.
+ * ready, when it was begun, if it was, whether it goes onto the one below while that is wet, hours of work right before it, and hours that
+ * what must be held on a hard layer takes to hold.
  */
 final readonly class PourWork
 {
@@ -16,5 +17,12 @@ final readonly class PourWork
         public ?float $begun = null,
         public bool $isOnWet = false,
         public float $lead = 0.0,
+        public float $holding = 0.0,
     ) {}
+
+    /** From sanding to first contact, h. */
+    public function afterSanding(): float
+    {
+        return $this->holding + $this->lead;
+    }
 }

@@ -185,8 +185,14 @@ final class StartSearch
             $next[] = [$slot, 0.0];
         }
         $hard = max($start + $window->sanded() - Session::SANDING, $ready);
+        $holding = $this->work[$k + 1]->holding;
+        if ($holding > 0.0) {
+            // Sanded and brushed in one go, then it takes a while to hold.
+            $work = Session::SANDING + Session::BRUSHING;
+            $hard = ($this->hours->firstFit($hard, $work) ?? $hard) + $work + $holding - Session::BRUSHING;
+        }
         for ($day = 0; $day < 4; $day++) {
-            $slot = $this->slot($k + 1, $hard + 24.0 * $day, Session::SANDING + $lead);
+            $slot = $this->slot($k + 1, $hard + 24.0 * $day, $holding > 0.0 ? $lead : Session::SANDING + $lead);
             if ($slot !== null) {
                 $next[] = [$slot, $this->sanding];
             }

@@ -22,6 +22,11 @@ final readonly class WorkingHours
 {
     private const WEEK = 7 * 24 * 60;
 
+    /** h */
+    private const QUARTER = 0.25;
+
+    private const BACK = 336.0;
+
     /**
      * @param list<array{int, int}>     $spans
      * @param list<array{float, float}> $busy  hours of the plan at which hands are at something else
@@ -76,6 +81,22 @@ final readonly class WorkingHours
                 return $start;
             }
             $from = $clash;
+        }
+
+        return null;
+    }
+
+    /**
+     * The last moment, to a quarter of an hour, from which so many hours of work fit without a break and are done by another; null where
+     * that is more than two weeks before it.
+     */
+    public function lastFit(float $until, float $hours): ?float
+    {
+        for ($at = $until - $hours; $at >= $until - self::BACK; $at -= self::QUARTER) {
+            $start = $this->firstFit($at, $hours);
+            if ($start !== null && $start + $hours <= $until + 1e-9) {
+                return $start;
+            }
         }
 
         return null;

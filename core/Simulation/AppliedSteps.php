@@ -110,7 +110,7 @@ final readonly class AppliedSteps
     /** Whether the next pour comes when it no longer bonds. */
     public static function isSanded(Simulation $simulation, int $k): bool
     {
-        $next = $simulation->pours[$k + 1]->startHour ?? null;
+        $next = $k < 0 ? null : $simulation->pours[$k + 1]->startHour ?? null;
 
         return $next !== null && $simulation->pours[$k]->window()->joint($next - $simulation->pours[$k]->startHour) === Joint::Sanded;
     }

@@ -9,7 +9,7 @@ use Pensilis\Plan\Applied;
 use Pensilis\Plan\Coat;
 use Pensilis\Plan\Viewed;
 
-/** What is applied on a set surface in one sitting: one thing, or rows of one kind one under another, done once the first is ready. Hours. */
+/** What is applied on a set surface in one sitting: one thing, or rows of one kind, done once the first can be. Hours. */
 final readonly class Decoration
 {
     /** Each further row (memory). */

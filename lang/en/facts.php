@@ -15,17 +15,20 @@ return [
     'compartment.coloured' => 'Compartment “:name”: :mix, with :doses',
     'dose.drops'           => ':drops drops of :colour',
     'dose.mass'            => ':dose of :colour',
-    'ready'                => 'Make the layer ready for pour :pour',
-    'ready-and-set'        => 'Make the layer ready for pour :pour, set :objects',
-    'pour'                 => 'Pour :pour: :mix',
-    'pour-and-set'         => 'Pour :pour: :mix, set :objects',
-    'pour-on'              => 'Pour :pour: :mix, out of the mix of pour :below',
-    'pour-on-and-set'      => 'Pour :pour: :mix, out of the mix of pour :below, set :objects',
-    'apply'                => ':applied on pour :pour',
-    'apply-mirrored'       => ':applied on pour :pour, mirrored',
-    'drape'                => 'Drape the sheet over its form, and leave it there',
-    'dye'                  => 'Dye or ink :objects, and let it dry a day',
-    'drape.form'           => 'Drape the sheet over its form, its middle on the foot of :foot, down to :depth, :width wide at the '
+    'hold-floor'           => 'Brush the floor thinly with :resin (:mix) where :objects will lie, and leave it until it is tacky',
+    'hold-layer'           => 'Brush the hard layer thinly with :resin (:mix) where :objects will lie, and leave it until it is '
+        . 'tacky',
+    'ready'           => 'Make the layer ready for pour :pour',
+    'ready-and-set'   => 'Make the layer ready for pour :pour, set :objects',
+    'pour'            => 'Pour :pour: :mix',
+    'pour-and-set'    => 'Pour :pour: :mix, set :objects',
+    'pour-on'         => 'Pour :pour: :mix, out of the mix of pour :below',
+    'pour-on-and-set' => 'Pour :pour: :mix, out of the mix of pour :below, set :objects',
+    'apply'           => ':applied on pour :pour',
+    'apply-mirrored'  => ':applied on pour :pour, mirrored',
+    'drape'           => 'Drape the sheet over its form, and leave it there',
+    'dye'             => 'Dye or ink :objects, and let it dry a day',
+    'drape.form'      => 'Drape the sheet over its form, its middle on the foot of :foot, down to :depth, :width wide at the '
         . 'rim, and leave it',
     'demold'         => 'Demold: round the rim first',
     'demold-rigid'   => 'Demold: round the rim first; where it sticks, let alcohol or soapy water in between',
@@ -50,12 +53,12 @@ return [
     // Acts of a pour, in the order of the work.
     'act.tack-test'              => 'Press a nail into a corner that is not seen: it must leave a mark. If it does not, sand first.',
     'act.set-hang'               => 'hang from a thread',
-    'act.set-glue'               => 'fix to the floor with a dab of mix that has gelled, or it floats',
+    'act.set-glue'               => 'press onto the coat that was brushed there, now that it is tacky, or it floats',
     'act.set-flat'               => 'lay flat against the floor, its face down, glued or wetted all over',
     'act.set-tack'               => 'press into the tacky layer',
-    'act.set-dab'                => 'hold with a dab of thickened mix: the layer is hard',
+    'act.set-dab'                => 'press onto the coat that was brushed there, now that it is tacky: the layer is hard',
     'act.set-bed'                => 'lay into the bed at a slant, press under',
-    'act.set-stand'              => 'stand on the layer, with no air caught below',
+    'act.set-stand'              => 'set it dry, with no air caught below',
     'act.set-colour'             => 'wet it with the mix, then set it into the colour',
     'act.wipe'                   => 'Lift dust off the layer with tape, wipe it, let it dry.',
     'act.jars'                   => 'Stir the jars, wet powders to a paste, name the cups.',
@@ -130,8 +133,8 @@ return [
     'kit.fit.rest'        => 'stand or easel with a lip of :lip',
 
     // How decoration is applied.
-    'how.lettering' => 'once it takes no fingerprint and a nail still marks it, press from the middle to the edges, peel the carrier slowly; '
-        . 'a letter that stays on it is laid back, pressed and peeled again',
+    'how.lettering' => 'once it takes no fingerprint and a nail still marks it, press from the middle to the edges, peel the carrier '
+        . 'slowly; a letter that stays on it is laid back, pressed and peeled again',
     'how.stencil-wet' => 'lift the stencil while the paste is wet',
     'how.stencil-dry' => 'lift the stencil once it is dry',
     'how.paint'       => 'thin, in two goes rather than one',

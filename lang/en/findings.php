@@ -343,9 +343,14 @@ return [
         'says' => 'Pour :pour comes before what is applied on pour :below is done and dry, :until after the start.',
         'mend' => 'Start it :better after the start',
     ],
+    'hold-not-ready' => [
+        'says' => 'What floats in pour :pour is pressed onto a brushed coat, which takes :tacky to turn tacky: it holds from :from after '
+            . 'the start.',
+        'mend' => 'Find the times anew',
+    ],
     'strewn-is-sanded' => [
-        'says' => 'What is strewn on pour :pour holds by its tack, and pour :next comes so late that the surface is sanded first. Pour sooner, '
-            . 'or strew it on the wet coat.',
+        'says' => 'What is strewn on pour :pour holds by its tack, and pour :next comes so late that the surface is sanded first. Pour '
+            . 'sooner, or strew it on the wet coat.',
         'mend' => 'Strew it on the wet coat',
     ],
     'outside-hours' => [
@@ -354,8 +359,9 @@ return [
     ],
     'not-ready'        => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
     'ground-not-ready' => [
-        'says' => 'Coats that close the ground take :ready from the start, and pour 1 begins sooner: find new times, unless it is closed '
-            . 'already.',
+        'says' => 'Coats that close the ground take :ready from the start, and pour 1 begins sooner. Find new times, unless it is '
+            . 'closed already.',
+        'mend' => 'Find the times anew',
     ],
     'seals-slowly' => [
         'says' => 'Brushed on as a film, :resin takes :gels to set: it lacks the heat of its depth. A quick coating resin would be brushed '

@@ -180,7 +180,7 @@ it('reads on the sheet as one who has never seen the piece must have it', functi
             'id'    => $n === 1 ? 'garnet' : "garnet {$n}", 'shape' => 'ellipsoid', 'size_mm' => [8, 8, 8],
             'at_mm' => [10 * $n, 0], 'target_bottom_mm' => 14, 'tolerance_mm' => 2, 'material' => ['skeleton_g_cm3' => 3.8],
         ], [1, 2, 3])],
-        ['Set 3 × garnet at 14 mm above the floor, stand on the layer, with no air caught below: at each of these places, 10 mm right'],
+        ['Set 3 × garnet at 14 mm above the floor, set it dry, with no air caught below: at each of these places, 10 mm right'],
         ['garnet 2'],
     ],
     'wet on wet' => [

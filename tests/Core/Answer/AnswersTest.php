@@ -84,7 +84,7 @@ it('makes a missed window a sanding step', function (): void {
     expect($answer->joints)->toBe([Joint::Sanded, Joint::Sanded])
         ->and($sanding)->toHaveCount(2)
         // Dust is lifted, and the cone set, between sanding and first contact.
-        ->and($answer->simulation->pours[1]->startHour - $sanding[0]->end)->toEqualWithDelta(3.5 / 60.0, 1e-9)
+        ->and($answer->simulation->pours[1]->startHour - $sanding[0]->end)->toEqualWithDelta(2.7 / 60.0, 1e-9)
         // Sanding is possible from demold on.
         ->and($sanding[0]->start)->toBeGreaterThan($answer->simulation->pours[0]->startHour + $answer->simulation->pours[0]->demold);
 });

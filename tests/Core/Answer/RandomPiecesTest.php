@@ -6,6 +6,7 @@ use Pensilis\Answer\Aim;
 use Pensilis\Answer\Offers;
 use Pensilis\Answer\PlanAnswer;
 use Pensilis\Answer\Planner;
+use Pensilis\Bench\PourActs;
 use Pensilis\Finding\Finding;
 use Pensilis\Material\Hold;
 use Pensilis\Material\Inclusion;
@@ -62,6 +63,18 @@ function pieceOf(int $seed): array
     ];
 }
 
+/** Whether what must be held down in a pour is pressed onto a coat that had the time to turn tacky. */
+function isHeld(PlanAnswer $answer, int $k): bool
+{
+    $acts = PourActs::of($answer->plan, $answer->layout, $k, $answer->joints[$k - 1] ?? null);
+    $brushed = array_values(array_filter($answer->tasks, fn(Task $one): bool => $one->pour === $k
+        && in_array($one->what->name, ['hold-floor', 'hold-layer'], true)));
+    $pressed = $answer->simulation->pours[$k]->startHour - $acts->leadHours();
+
+    return $acts->holds() === [] || ($brushed !== [] && $brushed[0]->start >= 0.0
+        && $brushed[0]->end + $answer->simulation->brushed->tacky <= $pressed + 1e-6);
+}
+
 /** The hour at which what is below a pour begins to be sanded. */
 function sandsAt(PlanAnswer $answer, int $k): float
 {
@@ -87,6 +100,7 @@ function broken(PlanAnswer $answer): array
         };
         [$least, $greatest] = [$laid->resin->sheet->leastPour, $laid->resin->sheet->greatestPour];
         array_push($said, ...array_keys(array_filter([
+            "hold in {$k}"     => !isHeld($answer, $k),
             "joint below {$k}" => !$holds,
             "heat of {$k}"     => $answer->simulation->isTooHot($k),
             "depth of {$k}"    => $laid->depth() > $greatest + 1e-9 || $laid->depth() < $least - 1e-9,

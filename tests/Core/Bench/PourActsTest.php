@@ -89,8 +89,9 @@ it('lays what sinks into a thin bed, and sets what floats on tack before anythin
         // On a set layer there is no bare floor: what sinks stands on it, dust lifted first.
         ->and(array_slice(namesOf(actsOf(garnet(), 1)), 0, 4))->toBe(['act.wipe', 'act.set-stand', 'act.mix', 'act.fill'])
         ->and(array_slice(namesOf(actsOf([], 1)), 0, 3))->toBe(['act.wipe', 'act.set-tack', 'act.mix'])
-        // On a hard layer it is held with a dab; where nothing is set there is no bed.
-        ->and(namesOf(actsOf([], 1, Joint::Sanded))[1])->toBe('act.set-dab')
+        // On a hard layer it stands where so thin a pour does not lift it, and is held where that is wanted; no bed where nothing is set.
+        ->and(namesOf(actsOf([], 1, Joint::Sanded))[1])->toBe('act.set-stand')
+        ->and(namesOf(actsOf(['/inclusions/0/hold' => 'tack'], 1, Joint::Sanded))[1])->toBe('act.set-dab')
         ->and(namesOf(actsOf([], 0)))->not->toContain('act.bed');
     // 1–2 mm deep, of a thin pour a third; no fault, whatever the least pour of the resin.
     $bed = array_values(array_filter(actsOf($floor, 0), fn(Act $act): bool => $act->kind === ActKind::Bed))[0];
@@ -109,7 +110,7 @@ it('sets what lies low before what lies higher', function (): void {
 
 it('lays nothing on a bare floor that is not glued, or flat against the face on purpose', function (): void {
     $floor = ['/inclusions/0/target_bottom_mm' => 0];
-    expect(namesOf(actsOf($floor, 0))[0])->toBe('act.set-glue')
+    expect(namesOf(actsOf($floor + ['/inclusions/0/hold' => 'tack'], 0))[0])->toBe('act.set-glue')
         ->and(namesOf(actsOf($floor + garnet(), 0)))->toContain('act.set-bed')->not->toContain('act.set-glue')
         ->and(namesOf(actsOf([...$floor, '/inclusions/0/reads' => true, '/vessel/viewed' => 'bottom'], 0))[0])->toBe('act.set-flat')
         ->and(Setting::Bed->isBefore())->toBeFalse()->and(Setting::Glue->isBefore())->toBeTrue();
