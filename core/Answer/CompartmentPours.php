@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pensilis\Answer;
 
+use Pensilis\Batching\Batch;
 use Pensilis\Bench\PourActs;
 use Pensilis\Fact\Fact;
 use Pensilis\Plan\Compartment;
@@ -42,7 +43,7 @@ final readonly class CompartmentPours
                 $start,
                 $start + $hours,
                 null,
-                self::fact($one, $batch->mixed(), 1e-3 * $plan->resin()->density),
+                self::fact($one, $batch, 1e-3 * $plan->resin()->density),
                 new Handling(contact: $start, placed: $start + $hours),
             );
             $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
@@ -57,16 +58,12 @@ final readonly class CompartmentPours
         return new self($tasks, $at);
     }
 
-    /**
-     * @param float $grams   of mix
-     * @param float $density g/ml
-     */
-    private static function fact(Compartment $one, float $grams, float $density): Fact
+    /** @param float $density g/ml */
+    private static function fact(Compartment $one, Batch $batch, float $density): Fact
     {
-        $doses = $one->doses($grams, $density);
+        $doses = $one->doses($batch->mixed(), $density);
+        $says = ['name' => $one->name, 'mix_g' => $batch->mixed(), ...$batch->read('a', 'b')];
 
-        return $doses === []
-            ? new Fact('compartment', ['name' => $one->name, 'mix_g' => $grams])
-            : new Fact('compartment.coloured', ['name' => $one->name, 'mix_g' => $grams, 'doses' => $doses]);
+        return $doses === [] ? new Fact('compartment', $says) : new Fact('compartment.coloured', $says + ['doses' => $doses]);
     }
 }

@@ -13,6 +13,7 @@ use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\DoneWhen;
+use Pensilis\Simulation\FinishCoats;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Vessel\DrapeForm;
 
@@ -51,20 +52,13 @@ final class EndTasks
                     default                                => 'demold',
                 }),
             );
-            if ($plan->purpose->finish->isWork()) {
-                $end = $at + Session::DEMOLDING;
-                $tasks[] = new Task(TaskKind::Finish, $end, $end, null, new Fact("finish-{$plan->purpose->finish->value}"));
-            }
+            $finish = FinishCoats::of($simulation, $at + Session::DEMOLDING);
+            array_push($tasks, ...$finish->tasks);
         }
-        array_push($tasks, ...self::fittings($simulation));
         if ($last->fullCure !== null) {
-            $tasks[] = new Task(
-                TaskKind::FullCure,
-                $last->startHour + $last->fullCure,
-                $last->startHour + $last->fullCure,
-                null,
-                new Fact('full-cure'),
-            );
+            $cured = max($last->startHour + $last->fullCure, $finish->cured ?? -INF);
+            array_push($tasks, ...self::fittings($simulation, $cured));
+            $tasks[] = new Task(TaskKind::FullCure, $cured, $cured, null, new Fact('full-cure'));
         }
 
         return $tasks;
@@ -96,15 +90,14 @@ final class EndTasks
             : [new Task(TaskKind::Finish, $at, $at + self::TAPE, null, new Fact('pull-tape-soft'))];
     }
 
-    /** @return list<Task> fittings are put on what is fully cured, those that are held alike together */
-    private static function fittings(Simulation $simulation): array
+    /**
+     * @param float $cured hour at which all of it is
+     *
+     * @return list<Task> fittings are put on what is fully cured, those that are held alike together
+     */
+    private static function fittings(Simulation $simulation, float $cured): array
     {
-        $last = $simulation->pours[count($simulation->pours) - 1];
         $plan = $simulation->plan;
-        if ($last->fullCure === null) {
-            return [];
-        }
-        $cured = $last->startHour + $last->fullCure;
         $at = $plan->studio->hours->evenFit($cured, self::FITTING) ?? $cured;
         [$tasks, $alike] = [[], []];
         foreach ($plan->purpose->fittings as $one) {

@@ -298,18 +298,22 @@ final readonly class Planner
         $hasGround = $preparation->ground <= ($starts[0] ?? 0.0);
         $before = array_filter($preparation->tasks, fn(Task $task): bool => $hasGround || $task->kind !== TaskKind::Prepare);
 
-        $answer = $this->answer(
-            $simulation,
-            PlacedPours::made($starts, $windows),
-            [...array_values($before), ...CompartmentPours::of($plan, $this->store)->tasks],
+        $compartments = CompartmentPours::of($plan, $this->store);
+        $tooSoon = fn(Code $code, float $ready): Finding => Finding::of(
+            $code,
+            '/pours/0/start_h',
+            ['ready' => Duration::hours($ready)],
+            mend: Mend::pours(Rework::Times, 0),
         );
 
-        return $hasGround ? $answer : $answer->saying([Finding::of(
-            Code::GroundNotReady,
-            '/pours/0/start_h',
-            ['ready' => Duration::hours($preparation->ground)],
-            mend: Mend::pours(Rework::Times, 0),
-        )]);
+        return $this->answer(
+            $simulation,
+            PlacedPours::made($starts, $windows),
+            [...array_values($before), ...$compartments->tasks],
+        )->saying([
+            ...($hasGround ? [] : [$tooSoon(Code::GroundNotReady, $preparation->ground)]),
+            ...(($compartments->set ?? 0.0) <= ($starts[0] ?? 0.0) ? [] : [$tooSoon(Code::CompartmentNotSet, $compartments->set ?? 0.0)]),
+        ]);
     }
 
     /** @return array{Preparation, float|null, list<Task>} preparation, when all compartments are set, if ever, and what both ask for */

@@ -184,6 +184,14 @@ final readonly class Batch
         return $this->each === null ? [0.0, 0.0] : [$this->each->a, $this->each->b];
     }
 
+    /** @return array<string, float> A and B of all mixes under these names, with the unit that the device reads them in */
+    public function read(string $nameA, string $nameB): array
+    {
+        [$unit, [$a, $b]] = [$this->device->unit(), $this->readings()];
+
+        return ["{$nameA}_{$unit}" => $this->goes() * $a, "{$nameB}_{$unit}" => $this->goes() * $b];
+    }
+
     /** @return array{float, float} the mass of A and of B in all mixes as they are measured */
     public function readGrams(): array
     {

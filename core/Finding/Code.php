@@ -202,6 +202,7 @@ enum Code: string
     case HoldNotReady = 'hold-not-ready';
     case StrewnIsSanded = 'strewn-is-sanded';
     case NotReady = 'not-ready';
+    case CompartmentNotSet = 'compartment-not-set';
     case GroundNotReady = 'ground-not-ready';
     case SealsSlowly = 'seals-slowly';
     case HoursWithoutStart = 'hours-without-start';
@@ -232,7 +233,8 @@ enum Code: string
             'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
             'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
-            'several-mixes', 'much-left', 'not-ready', 'hold-not-ready', 'wet-missed', 'due-missed', 'drifts', 'stops-short',
+            'several-mixes', 'much-left', 'not-ready', 'hold-not-ready', 'compartment-not-set',
+            'wet-missed', 'due-missed', 'drifts', 'stops-short',
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
@@ -254,9 +256,10 @@ enum Code: string
             'too-hot', 'runaway', 'object-too-hot', 'sheet-runs-hot', 'not-computable', 'no-gel',
             'no-full-cure', 'hotter-would-do' => Question::Cools,
             'no-time', 'in-time', 'outruns-working',
-            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'strewn-is-sanded', 'hold-not-ready',
+            'on-liquid', 'wet-missed', 'recoat-assumed', 'before-recoat', 'recoat-missed', 'no-time-to-apply', 'strewn-is-sanded',
+            'hold-not-ready',
             'outside-hours',
-            'hours-without-start', 'hours-assumed', 'not-ready', 'ground-not-ready', 'due-missed',
+            'hours-without-start', 'hours-assumed', 'not-ready', 'ground-not-ready', 'compartment-not-set', 'due-missed',
             'seals-slowly', 'stops-short' => Question::Fits,
             'heat-rating', 'too-thin', 'hole-too-deep', 'under-fitting', 'test-first', 'flame', 'solvents',
             'open-side-seen', 'sheet-short' => Question::Suits,

@@ -97,6 +97,18 @@ final readonly class CalibratedResin
         return $this->filmGels($kelvin) + $this->opensAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
     }
 
+    /** When such a film is hard enough to be turned over, s. */
+    public function filmHardens(float $kelvin): float
+    {
+        return $this->filmGels($kelvin) + $this->demoldAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+    }
+
+    /** When such a film is fully cured, s. */
+    public function filmCures(float $kelvin): float
+    {
+        return $this->filmGels($kelvin) + $this->curedAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+    }
+
     /**
      * How near a pour is to the end of its working time, which comes at 1: by conversion or by viscosity, whichever is
      * sooner; at most 2, about even in time near 1.

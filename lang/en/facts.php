@@ -11,8 +11,8 @@ return [
     'prepare'              => 'Make the vessel ready: :making',
     'coat-ground'          => 'Coat :coat that closes the ground; let it dry',
     'sand'                 => 'Sand pour :pour with 220 grit where the next coat goes, wipe',
-    'compartment'          => 'Compartment “:name”: :mix',
-    'compartment.coloured' => 'Compartment “:name”: :mix, with :doses',
+    'compartment'          => 'Compartment “:name”: :mix, A :a and B :b',
+    'compartment.coloured' => 'Compartment “:name”: :mix, A :a and B :b, with :doses',
     'dose.drops'           => ':drops drops of :colour',
     'dose.mass'            => ':dose of :colour',
     'hold-floor'           => 'Brush the floor thinly with :resin (:mix) where :objects will lie, and leave it until it is tacky',
@@ -36,12 +36,13 @@ return [
     'pull-tape'      => 'Pull the tape, a warm blade along it where it has bonded; warm drips off the back',
     'pull-tape-soft' => 'Pull the tape while the rim is still soft, away from the face; wipe drips off the back',
     'off-props'      => 'Take it off its props, warm drips off the back',
-    'finish-flood'   => 'Scuff the face with 220 grit, wipe, and flood it with a thin coat on props',
+    'finish-flood'   => 'Scuff the face with 220 grit, wipe, and flood it on props: :mix of :resin, A :a and B :b',
     'finish-sanded'  => 'Sand the face wet through the grits, masked, and polish it cool',
-    'finish-both'    => 'Turn it over and coat the back; once that has set, coat the face. No mold holds the rim now: keep the '
-        . 'coats thin',
-    'full-cure' => 'Fully cured',
-    'fit.screw' => 'Drill for the :fitting (:holes), a pilot first, from the back, :depth deep and no deeper; slow, cool, '
+    'finish-back'    => 'Turn it over, scuff the back, wipe, and coat it: :mix of :resin, A :a and B :b. No mold holds the rim now: '
+        . 'keep it thin',
+    'finish-face' => 'The back is hard: turn it, scuff the face, wipe, and coat it: :mix of :resin, A :a and B :b. Keep it thin',
+    'full-cure'   => 'Fully cured',
+    'fit.screw'   => 'Drill for the :fitting (:holes), a pilot first, from the back, :depth deep and no deeper; slow, cool, '
         . 'masked',
     'fit.screw-face' => 'Drill for the :fitting (:holes), a pilot first, from the seen face, :depth deep and no deeper; slow, '
         . 'cool, masked',

@@ -357,7 +357,11 @@ return [
         'says' => 'The work on pour :pour would fall outside your hours.',
         'mend' => 'Start it in the next hours at the bench',
     ],
-    'not-ready'        => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'not-ready'           => ['says' => 'Pour :pour comes before :object has dried and its coats have: that takes :ready from the start.'],
+    'compartment-not-set' => [
+        'says' => 'Pour 1 comes before the compartments beside it hold their shape, :ready after the start: it would run into them.',
+        'mend' => 'Find the times anew',
+    ],
     'ground-not-ready' => [
         'says' => 'Coats that close the ground take :ready from the start, and pour 1 begins sooner. Find new times, unless it is '
             . 'closed already.',

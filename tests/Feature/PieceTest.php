@@ -344,7 +344,7 @@ it('takes use, face, fittings, level, sets and compartments from the form, and s
     )->assertSee('class="fitting"', false)->assertSee('runs over');
     $this->get("/pieces/{$piece->id}/sheet")->assertOk()->assertSee(
         'face down, lettering mirrored',
-    )->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it with a thin coat');
+    )->assertSee('into each of 3')->assertSee('Compartment “rim”')->assertSee('flood it on props');
     $this->patch("/pieces/{$piece->id}", ['f' => ['/vessel/compartments/0/shape' => 'cylinder']])->assertSessionHasNoErrors();
     expect($piece->refresh()->document['vessel']['compartments'][0])->toHaveKey('diameter_mm')->not->toHaveKey('length_mm');
     // D11: what lies in it is named first, then told by its volume.

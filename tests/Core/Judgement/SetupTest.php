@@ -127,7 +127,13 @@ it('pours a compartment first and its neighbour once it holds its shape', functi
     // The deep resin gels in a day or two at 21 °C; the first pour waits for that.
     expect($starts['pour'] - $starts['compartment'])->toBeGreaterThan(20.0)
         ->and(array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->value === 'compartment'))[0]->what->values)
-        ->toEqualWithDelta(['name' => 'rim', 'mix_g' => 48.0 * 1.08 + 4.0], 0.2);
+        // 100 : 45 by weight.
+        ->toEqualWithDelta(['name' => 'rim', 'mix_g' => 55.84, 'a_g' => 55.84 / 1.45, 'b_g' => 55.84 * 0.45 / 1.45], 0.2);
+    // A neighbour that is poured two minutes after it runs into it.
+    $words = fn(float $start): array => Facts::words((new Planner(new SharedCalibrations()))->judge(Plans::read([
+        '/vessel/compartments' => [$first], '/pours/0/start_h' => $start, '/pours/1/start_h' => 150, '/pours/2/start_h' => 230,
+    ], Plans::coneWithPours()))->findings);
+    expect($words(0.03))->toContain('compartment-not-set')->and($words(100.0))->not->toContain('compartment-not-set');
 });
 
 it('pours a compartment of its own colour round what lies in it', function (): void {
