@@ -154,6 +154,7 @@ enum Code: string
     case ColourSolvent = 'colour-solvent';
     case MuddyCup = 'muddies.in-cup';
     case MuddyEdge = 'muddies';
+    case MuddyDrops = 'muddies.drops';
     case RegionNowhere = 'region-nowhere';
     case RegionOverfull = 'region-invades.no-room';
     case RegionInvades = 'region-invades';
@@ -232,14 +233,14 @@ enum Code: string
         return match ($this->word()) {
             'recoat-missed', 'ratio-error', 'sheet-runs-hot', 'under-filled', 'below-least-pour',
             'heat-rating', 'test-first', 'tilted', 'flame', 'solvents',
-            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'runs-together', 'colour-share', 'colour-solvent', 'outside-hours',
+            'effect-faint', 'blends-in', 'muddies', 'region-invades', 'colour-share', 'colour-solvent', 'outside-hours',
             'several-mixes', 'much-left', 'not-ready', 'hold-not-ready', 'compartment-not-set',
             'wet-missed', 'due-missed', 'drifts', 'stops-short',
             'outruns-working' => Weight::Look,
             'hours-without-start',
             'would-do', 'hotter-would-do', 'in-time',
             'search-ended', 'hours-assumed', 'left-bare', 'open-side-seen', 'recoat-assumed', 'sheet-short', 'seals-slowly',
-            'ground-not-ready', 'dry-first' => Weight::Told,
+            'ground-not-ready', 'dry-first', 'runs-together' => Weight::Told,
             default => Weight::Spoils,
         };
     }

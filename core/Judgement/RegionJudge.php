@@ -4,20 +4,31 @@ declare(strict_types=1);
 
 namespace Pensilis\Judgement;
 
+use Pensilis\Colour\Recipe;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Portion;
+use Pensilis\Plan\Application;
+use Pensilis\Plan\Applied;
 use Pensilis\Quantity\Length;
 use Pensilis\Quantity\Number;
 use Pensilis\Quantity\Share;
 
-/** What stands against the regions of one coat: no room, a boundary that will move, neighbours that do not get on. */
+/**
+ * What stands against the regions of one coat: no room, a boundary that will move, neighbours that do not get on, or inks that are dropped
+ * on each other and do not; and that one which is poured thin and left runs together, as it is meant.
+ */
 final readonly class RegionJudge implements Judge
 {
     /** A boundary that moves less is not seen to, m (memory). */
     private const STILL = 1e-3;
+
+    /** What drops spread to where they meet: about 0.3 in 10 ml is transparent (common practice), seen through so much, m (memory). */
+    private const WASH = 0.3;
+
+    private const WASH_DEPTH = 0.02;
 
     /** A region with less of the plan than this has no room at all, a share. */
     private const NOWHERE = 1e-6;
@@ -108,7 +119,7 @@ final readonly class RegionJudge implements Judge
     /** @return list<Finding> neighbours that run together or dull each other where they meet */
     private function met(): array
     {
-        $found = [];
+        [$found, $runs] = [[], null];
         foreach ($this->neighbours as [$one, $other]) {
             [$first, $second] = [$this->pour->coat->recipe($one), $this->pour->coat->recipe($other)];
             if ($first->isClear() || $second->isClear()) {
@@ -119,13 +130,27 @@ final readonly class RegionJudge implements Judge
             if ($first->muddies($second, $this->pour->depth())) {
                 $found[] = Finding::of(Code::MuddyEdge, $at, ['pour' => Number::count($this->k + 1)], $names);
             } elseif ($this->pour->coat->merges) {
-                $found[] = Finding::of(
-                    Code::RunsTogether,
-                    $at,
-                    ['pour' => Number::count($this->k + 1)],
-                    $names,
-                    new Mend("/pours/{$this->k}/pattern", 'stays'),
-                );
+                // It is wished for: one word for the whole coat.
+                $runs ??= Finding::of(Code::RunsTogether, "/pours/{$this->k}/pattern", ['pour' => Number::count($this->k + 1)]);
+            }
+        }
+
+        return [...$found, ...($runs === null ? [] : [$runs]), ...$this->dropped()];
+    }
+
+    /** @return list<Finding> inks that are dropped on one another and dull each other */
+    private function dropped(): array
+    {
+        $found = [];
+        $wash = fn(Applied $one): Recipe => Recipe::of($one->colour === null ? [] : [[$one->colour, self::WASH]]);
+        $drops = array_values(array_filter($this->pour->coat->applied, fn(Applied $one): bool => $one->application === Application::Drops));
+        foreach ($drops as $n => $one) {
+            foreach (array_slice($drops, $n + 1) as $other) {
+                if ($one->meets($other) && $wash($one)->muddies($wash($other), self::WASH_DEPTH)) {
+                    $found[] = Finding::of(Code::MuddyDrops, "/pours/{$this->k}/applied", ['pour' => Number::count($this->k + 1)], [
+                        'colour' => $one->colour->name ?? '', 'other' => $other->colour->name ?? '',
+                    ]);
+                }
             }
         }
 

@@ -24,6 +24,12 @@ enum Application: string
         return $this === self::Scatter;
     }
 
+    /** Whether it falls where it is strewn or dropped: on all of the face, where nothing says how much of it. */
+    public function isStrewn(): bool
+    {
+        return $this === self::Scatter || $this === self::Drops;
+    }
+
     /** Whether it has a right way round. */
     public function reads(): bool
     {

@@ -7,7 +7,10 @@ namespace Pensilis\Plan;
 use Pensilis\Colour\Colourant;
 use Pensilis\Fact\Fact;
 
-/** Something applied on the set surface of a pour: what, what it says, where its middle is and how large it is. Metres. */
+/**
+ * Something applied on the surface of a pour, set or wet: what, what it says, where its middle is and how large it is, and what of ink,
+ * grains, leaf or glue it takes. It knows when it can begin, how long it takes and what the next coat must level. Metres.
+ */
 final readonly class Applied
 {
     /** Hours left over between a step that has dried and the next pour, so that nothing is hurried (memory). */
@@ -19,6 +22,7 @@ final readonly class Applied
      * @param float          $raised how far it stands up, m
      * @param float          $grams  of what is strewn or laid on a square metre
      * @param int            $coats  in which it is laid, each dry before the next
+     * @param float|null     $face   m² that it covers, where that is not the rectangle
      */
     public function __construct(
         public Application $application,
@@ -36,24 +40,54 @@ final readonly class Applied
         public int $coats = 1,
         private ?GlueLine $line = null,
         private float $grams = 0.0,
+        private ?float $face = null,
     ) {}
+
+    /** m² that it covers. */
+    public function area(): float
+    {
+        return $this->face ?? $this->width * $this->height;
+    }
+
+    /** Whether it covers all of the face. */
+    public function isAll(): bool
+    {
+        return $this->face !== null;
+    }
 
     /** What the coat that levels it takes more, m³: its height on all of its area, as sequins stand up, and what is drawn in a line. */
     public function levelling(): float
     {
-        return $this->raised * $this->width * $this->height + ($this->line?->volume() ?? 0.0);
+        return $this->raised * $this->area() + ($this->line?->volume() ?? 0.0);
     }
 
     /** Drops of ink on all of it, whole ones. */
     public function drops(): int
     {
-        return (int) round($this->perSquareMetre * $this->width * $this->height);
+        return (int) round($this->perSquareMetre * $this->area());
+    }
+
+    /** Whether both reach one place. */
+    public function meets(self $other): bool
+    {
+        return abs($this->x - $other->x) < 0.5 * ($this->width + $other->width)
+            && abs($this->y - $other->y) < 0.5 * ($this->height + $other->height);
     }
 
     /** ml of ink in them */
     public function ink(): float
     {
         return $this->drops() * ($this->colour->drop ?? 0.0);
+    }
+
+    /** What it must find the surface like. */
+    public function readiness(): string
+    {
+        return match (true) {
+            $this->isWet                    => 'on-wet',
+            $this->application->wantsTack() => 'on-tack',
+            default                         => 'on-firm',
+        };
     }
 
     /** What it is, and what it says. */
@@ -67,7 +101,7 @@ final readonly class Applied
         }
 
         if ($this->grams > 0.0) {
-            $fact = new Fact('applied.amount', ['applied' => $fact, 'amount_g' => $this->grams * $this->width * $this->height]);
+            $fact = new Fact('applied.amount', ['applied' => $fact, 'amount_g' => $this->grams * $this->area()]);
         }
 
         return $this->coats > 1 ? new Fact('applied.coats', ['applied' => $fact, 'coats' => $this->coats]) : $fact;

@@ -16,6 +16,7 @@ use Pensilis\Geometry\Region\Blot;
 use Pensilis\Geometry\Region\Patch;
 use Pensilis\Geometry\Region\Ring;
 use Pensilis\Geometry\Region\Stroke;
+use Pensilis\Geometry\Section;
 use Pensilis\Plan\Application;
 use Pensilis\Plan\Applied;
 use Pensilis\Plan\Coat;
@@ -47,10 +48,13 @@ final readonly class CoatReader
     /** Share of their room that grains fill as they lie: loose random packing (memory). */
     private const LOOSE = 0.6;
 
-    /** @param array<string, Colourant> $colours */
-    private function __construct(private Problems $problems, public array $colours) {}
+    /**
+     * @param array<string, Colourant> $colours
+     * @param Section|null             $face    that is covered where nothing says how large a thing is that is strewn
+     */
+    private function __construct(private Problems $problems, public array $colours, private ?Section $face) {}
 
-    public static function read(Problems $problems, Node $root): self
+    public static function read(Problems $problems, Node $root, ?Section $face): self
     {
         $colours = [];
         foreach ($root->children('colours') as $node) {
@@ -67,7 +71,7 @@ final readonly class CoatReader
             }
         }
 
-        return new self($problems, $colours);
+        return new self($problems, $colours, $face);
     }
 
     /** @param float $mixDensity g/ml, of the resin that is poured */
@@ -155,9 +159,13 @@ final readonly class CoatReader
     private function applied(Node $node): Applied
     {
         [$x, $y] = $node->has('at_mm') ? $node->child('at_mm')->numbers() : [0.0, 0.0];
-        [$width, $height] = $node->has('size_mm') ? $node->child('size_mm')->numbers() : [40.0, 10.0];
-
         $kind = Application::from($node->text('kind'));
+        $face = $kind->isStrewn() && !$node->has('size_mm') ? $this->face : null;
+        [$width, $height] = match (true) {
+            $node->has('size_mm') => $node->child('size_mm')->numbers(),
+            $face !== null        => [2e3 * $face->halfX, 2e3 * $face->halfY],
+            default               => [40.0, 10.0],
+        };
         $colour = $node->has('colour') ? $this->colours[$node->text('colour')] ?? null : null;
         if ($kind === Application::Drops ? $colour?->kind !== ColourKind::Ink : $colour === null && $node->has('colour')) {
             $this->problems->add(
@@ -183,6 +191,7 @@ final readonly class CoatReader
             (int) $node->number('coats', 1.0),
             $this->line($node),
             1e4 * $node->number('g_per_cm2', 0.0),
+            $face?->area(),
         );
     }
 

@@ -60,7 +60,7 @@ final readonly class PlanReader
         $vessel = (new VesselReader($this->problems, $this->meshes))->read($root->child('vessel'), self::given($root));
         $resins = $this->resins($root);
         $inclusions = $this->inclusions($root, $vessel);
-        $coats = CoatReader::read($this->problems, $root);
+        $coats = CoatReader::read($this->problems, $root, $vessel?->widest());
         $compartments = $this->compartments($root->child('vessel'), $resins, $coats);
         $pours = $this->pours($root, $resins, $coats);
         $pins = $this->pins($root, $resins, $coats);

@@ -233,6 +233,9 @@ return [
     'muddies.in-cup' => [
         'says' => 'Pour :pour, :region: “:colour” and “:other” dull each other in one cup. Use one of them, or lay them side by side.',
     ],
+    'muddies.drops' => [
+        'says' => 'Pour :pour: drops of “:colour” and “:other” dull each other where they meet. Drop them apart, or leave one out.',
+    ],
     'muddies'        => ['says' => 'Pour :pour: :region and :other dull each other where they meet; part them with a clear line.'],
     'region-nowhere' => [
         'says' => 'Pour :pour: :region has no room. It lies outside the vessel, or later regions cover it; move it.',
@@ -252,9 +255,8 @@ return [
         'mend' => 'Give :region the :takes that it takes',
     ],
     'runs-together' => [
-        'says' => 'Pour :pour: :region and :other are poured thin beside each other and run together. Thicken them first, or part them '
-            . 'with a clear line.',
-        'mend' => 'Thicken them first',
+        'says' => 'Pour :pour is poured thin and left: its colours run together where they meet, as it is meant. Stop moving them before '
+            . 'they keep a line.',
     ],
     'effect-hidden' => [
         'says' => ':what will not be seen: the coats in front of it leave :left of its contrast. Use less colour in front, thinner coats, '

@@ -98,6 +98,8 @@ return [
     'applied' => [
         'head'     => 'On its set surface', 'size' => ':place, :width wide and :height high.',
         'mirrored' => 'Lay it mirrored: it is read from the floor.', 'straight' => 'Lay it as it reads: it is read from :viewed.',
+        'all'      => 'All over the face.',
+        'on-wet'   => 'On the wet coat, once its bubbles are gone; what is heavier than the mix sinks into it.',
         'on-tack'  => 'Ready while it is tacky and firm: a nail marks it, nothing sticks to the glove.',
         'on-firm'  => 'Ready once it takes no fingerprint and a nail still marks it.',
         'dries'    => 'It dries :span before a coat may cover it, or as its label says.',
@@ -112,8 +114,8 @@ return [
     'check'  => ['head' => 'Is the cup right?', 'a' => 'A weighed, g', 'b' => 'B weighed, g', 'press' => 'Judge it'],
     'judged' => [
         'right' => 'That is right: :off % off, within :within %.',
-        'wrong' => 'There is :outcome Before it is poured: add :add of :what and stir again. Once poured, nothing mends it: scrape it '
-            . 'out while it is soft, wipe with alcohol in moving air, and pour anew.',
+        'wrong' => 'There is :outcome Before it is poured: add :add of :what and stir again. Once poured, wait until it should '
+            . 'have gelled and press a nail in: what stays soft is scraped out, wiped with alcohol in moving air, and poured anew.',
         'wrong-way' => 'Weighed as if the parts of the label were grams, there would be :outcome',
         'too-much'  => ':off % too much hardener:', 'too-little' => ':off % too little hardener:',
         'never'     => 'it would never set, only thicken.',

@@ -183,10 +183,10 @@ it('keeps coloured pours where they are while the others are found, and gives th
     foreach (['sheet', 'pours/2', 'template', 'pours/2/cure'] as $page) {
         $this->get("/pieces/{$piece->id}/{$page}")->assertOk();
     }
-    // What mends a coat mends it where it is pinned.
+    // What is said of a coat is said where it is pinned.
     $plan = Plans::read([], Plans::changed(['/layering/pinned/0/pattern' => 'merges'], $piece->document));
-    $mends = array_column(array_column(Judges::ofLayout($plan, Draft::of($plan)->layout), 'mend'), 'pointer');
-    expect($mends)->toContain('/layering/pinned/0/pattern')->not->toContain('/pours/2/pattern');
+    $places = array_column(Judges::ofLayout($plan, Draft::of($plan)->layout), 'pointer');
+    expect($places)->toContain('/layering/pinned/0/pattern')->not->toContain('/pours/2/pattern');
     // Found as they are, they are mixed with their colours.
     $known = $layout->pours[array_search((float) $pins[0]['to_mm'], $tops, true)];
     expect($known->coat->isColoured())->toBeTrue()->and($known->coat->zones)->toHaveCount(count($pins[0]['zones']));

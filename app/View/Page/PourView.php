@@ -79,7 +79,7 @@ final readonly class PourView
     {
         $coat = $this->pour->coat;
         $white = array_filter($this->pour->portions->all, fn(Portion $one): bool => $one->recipe->isOpaqueWhite()) !== [];
-        if (($coat->zones === [] || $coat->merges) && !$white) {
+        if ($coat->merges || ($coat->zones === [] && !$white)) {
             return null;
         }
         $room = $this->piece->plan->ambient->at(3600.0 * $this->startHour());

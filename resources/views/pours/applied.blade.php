@@ -4,13 +4,14 @@
         @foreach($view->pour->coat->applied as $one)
             <h3>{{ $view->piece->words->fact($one->fact()) }}</h3>
             <p>
-                {{ Str::ucfirst(__('pour.applied.size', ['place' => $figures->place($one->x, $one->y),
+                {{ $one->isAll() ? __('pour.applied.all') : Str::ucfirst(__('pour.applied.size', [
+                    'place' => $figures->place($one->x, $one->y),
                     'width' => $figures->length($one->width), 'height' => $figures->length($one->height)])) }}
                 @if($one->isMirrored($plan->setup->viewed)){{ __('pour.applied.mirrored') }}@elseif($one->application->reads()){{
                     __('pour.applied.straight', ['viewed' => App\Words\Words::choice($plan->setup->viewed)]) }}@endif
             </p>
             <p>
-                {{ __($one->application->wantsTack() ? 'pour.applied.on-tack' : 'pour.applied.on-firm') }}@if($one->application->drying() >
+                {{ __("pour.applied.{$one->readiness()}") }}@if($one->application->drying() >
                     0) {{ __('pour.applied.dries', ['span' => $figures->span($one->application->drying())]) }}@endif
             </p>
             <ol>@foreach(App\Words\Words::checks($one->application) as $check)<li>{{ $check }}</li>@endforeach</ol>

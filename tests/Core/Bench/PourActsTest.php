@@ -358,3 +358,17 @@ it('counts drops of ink by the area that they fall on, and waits for their alcoh
         ->and(array_slice(namesOf(actsOf([], 0, null, $dropped)), -3))->toBe(['act.bubbles-again.warm-air', 'act.drop', 'act.cover'])
         ->and(fn() => Plans::read(['/pours/0/applied/0/colour' => 'white'], $dropped))->toThrow(PlanRefused::class);
 });
+
+it('strews over the whole face where nothing says how much of it', function (): void {
+    // 0.005 g on a square centimetre of a disc of 90 mm across, 63.6 cm²: 0.32 g; on 40 × 10 mm it would be 0.02.
+    $strewn = ['kind' => 'scatter', 'g_per_cm2' => 0.005];
+    $grams = fn(array $applied): float => Layout::given(Plans::read(['/pours/0/applied' => [$applied]], Plans::coneWithPours()))
+        ->pours[0]->coat->applied[0]->fact()->values['amount_g'];
+    expect($grams($strewn))->toEqualWithDelta(0.005 * M_PI * 4.5 ** 2, 1e-9)
+        ->and($grams($strewn + ['size_mm' => [40, 10]]))->toEqualWithDelta(0.02, 1e-9);
+    $states = array_map(fn(array $more): string => Layout::given(Plans::read(
+        ['/pours/0/applied' => [$more + $strewn]],
+        Plans::coneWithPours(),
+    ))->pours[0]->coat->applied[0]->readiness(), [['wet' => true], [], ['kind' => 'lettering']]);
+    expect($states)->toBe(['on-wet', 'on-tack', 'on-firm']);
+});

@@ -150,8 +150,15 @@ it('warns of colours that soften, make mud, run together or have no room', funct
         ],
         ['muddies /pours/2/zones/1', 'effect-faint /inclusions/0'],
     ],
-    'poured thin' => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/zones/1', 'runs-together /pours/2/zones/2']],
-    'outside'     => [
+    'poured thin'                => [['/pours/2/pattern' => 'merges'], ['runs-together /pours/2/pattern']],
+    'inks dropped on each other' => [['/pours/2/applied' => [
+        ['kind' => 'drops', 'colour' => 'orange', 'drops_per_cm2' => 1], ['kind' => 'drops', 'colour' => 'blue', 'drops_per_cm2' => 1],
+    ]], ['muddies /pours/2/applied']],
+    'inks dropped apart' => [['/pours/2/applied' => [
+        ['kind' => 'drops', 'colour' => 'orange', 'drops_per_cm2' => 1, 'at_mm' => [-20, 0], 'size_mm' => [20, 20]],
+        ['kind' => 'drops', 'colour' => 'blue', 'drops_per_cm2' => 1, 'at_mm' => [20, 0], 'size_mm' => [20, 20]],
+    ]], []],
+    'outside' => [
         [
             '/pours/2/zones/1' => [
                 'shape' => 'ring', 'at_mm' => [200, 0], 'outer_mm' => 10,
