@@ -159,12 +159,14 @@ final readonly class Layout
      */
     private static function lay(Plan $plan, array $pours, array $bottoms): array
     {
-        [$laid, $mixed, $bottom, $ids, $missing] = [[], [], 0.0, GivenPour::ids($pours), 0.0];
+        [$laid, $mixed, $bottom, $ids, $missing, $bare] = [[], [], 0.0, GivenPour::ids($pours), 0.0, 0.0];
         foreach ($pours as $k => $pour) {
             [$resin, $coat, $top] = [$pour->resin, $pour->coat, $bottom + $pour->depth];
             $gross = $plan->vessel->volumeBetween($bottom, $top)
                 + ($k === 0 ? $plan->setup->reliefVolume($plan->vessel) : self::levelled($pours[$k - 1]->coat))
                 + ($k === count($pours) - 1 ? $plan->setup->edgeVolume($plan->vessel) : 0.0);
+            // Ground that coats below have left bare takes what levels it.
+            [$room, $gross] = [$gross, $gross + ($coat->isPartial ? 0.0 : $bare)];
             [$placed, $solids] = [[], []];
             foreach ($plan->inclusions as $inclusion) {
                 $at = $bottoms[$inclusion->id];
@@ -181,6 +183,7 @@ final readonly class Layout
                 array_map(fn(Zone $zone): Patch => $zone->patch, $coat->zones),
             );
             $portions = Portions::of($coat, $parcels, $gross, $solids);
+            $bare = $coat->isPartial ? $bare + (1.0 - $portions->covered()) * $room : 0.0;
             $volume = array_sum(array_map(fn(Portion $one): float => $one->volume, $portions->all));
             $plain = $plan->setup->pieces * $portions->plain($resin->density);
             $shrunk = $plain * $resin->shrinks();

@@ -32,6 +32,10 @@ final readonly class Portions
         }
         $natural = array_map(fn(float $volume): float => max(0.0, $volume), $natural);
         $net = max(0.0, $gross - array_sum(array_column($solids, 2)));
+        if ($coat->isPartial) {
+            unset($natural[-1]);
+            $net = min($net, array_sum($natural));
+        }
         [$given, $free] = [0.0, 0.0];
         foreach ($natural as $index => $volume) {
             $share = $index < 0 ? null : $coat->zones[$index]->share;
@@ -64,6 +68,12 @@ final readonly class Portions
     public function levelled(Portion $portion): float
     {
         return $portion->area + ($portion->share - $portion->takes) * $this->filled;
+    }
+
+    /** Share of the plan that is coated. */
+    public function covered(): float
+    {
+        return array_sum(array_map(fn(Portion $one): float => $one->area, $this->all));
     }
 
     /** Plain mix that all of them take, m³. */

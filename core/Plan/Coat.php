@@ -19,6 +19,7 @@ final readonly class Coat
      * @param bool          $merges    poured thin and left to merge; else thickened first so that the pattern stays
      * @param list<Applied> $applied
      * @param bool          $onPurpose so much colour that it may soften is meant
+     * @param bool          $isPartial whether it covers its regions only, and leaves the ground between them bare
      */
     public function __construct(
         public Recipe $ground,
@@ -26,6 +27,7 @@ final readonly class Coat
         public bool $merges = false,
         public array $applied = [],
         public bool $onPurpose = false,
+        public bool $isPartial = false,
     ) {}
 
     public static function plain(): self

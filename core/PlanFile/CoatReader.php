@@ -98,6 +98,7 @@ final readonly class CoatReader
             $pour->text('pattern', 'stays') === 'merges',
             array_map($this->applied(...), $pour->children('applied')),
             $pour->flag('thick_on_purpose'),
+            $zones !== [] && $pour->text('covers', 'all') === 'regions',
         );
     }
 

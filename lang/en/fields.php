@@ -215,6 +215,7 @@ return [
         '/colours/*/bulk_g_ml'                       => 'Density as it lies, g/ml',
         '/colours/*/price_per_g'                     => 'Price for a gram',
         '/pours/*/pattern'                           => 'The pattern',
+        '/pours/*/covers'                            => 'The coat',
         '/pours/*/zones/*/shape'                     => 'Region :number',
         '/pours/*/zones/*/shape:more'                => 'One more region',
         '/pours/*/zones/*/name'                      => 'called',
@@ -285,6 +286,7 @@ return [
         'region'  => [
             'band' => 'a band', 'half' => 'a half', 'ring' => 'a ring or round patch', 'outline' => 'an outline', 'line' => 'a drawn line',
         ],
+        'covers'  => ['all' => 'covers all of the face', 'regions' => 'covers its regions only: the rest stays bare'],
         'pattern' => ['stays' => 'is thickened first, so that it stays', 'merges' => 'is poured thin and left to merge'],
     ],
     'empty' => [

@@ -80,7 +80,10 @@ final readonly class CoatFields
     {
         return [
             ...$this->mix("/pours/{$k}", $this->zones($k) === [] ? 'first' : 'ground'),
-            ...($this->zones($k) === [] ? [] : [Field::usually("/pours/{$k}/pattern", Field::choicesOf('pattern'))]),
+            ...($this->zones($k) === [] ? [] : [
+                Field::usually("/pours/{$k}/pattern", Field::choicesOf('pattern')),
+                Field::usually("/pours/{$k}/covers", Field::choicesOf('covers')),
+            ]),
         ];
     }
 

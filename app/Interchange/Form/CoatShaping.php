@@ -64,15 +64,22 @@ final class CoatShaping
         $zones = array_filter(self::list($pour, '/zones'), fn(array $zone): bool => isset($zone['shape']));
         $pour['zones'] = array_map(fn(array $zone): array => self::mixed(self::sized($zone), $kinds), array_values($zones));
         $pour['applied'] = array_map(
-            fn(array $one): array => self::lined($one) + ['size_mm' => self::SIZE, 'at_mm' => [0, 0]]
-                + ($one['kind'] === Application::Drops->value ? $drops : []),
+            fn(array $one): array => self::lined($one)
+                // What is strewn covers all of the face, where nothing else is said.
+                + (self::isStrewn($one['kind']) ? [] : ['size_mm' => self::SIZE])
+                + ['at_mm' => [0, 0]] + ($one['kind'] === Application::Drops->value ? $drops : []),
             array_values(array_filter(self::list($pour, '/applied'), fn(array $one): bool => isset($one['kind']))),
         );
         if ($pour['zones'] === []) {
-            unset($pour['pattern']);
+            unset($pour['pattern'], $pour['covers']);
         }
 
         return array_filter($pour, fn(mixed $value): bool => $value !== []);
+    }
+
+    private static function isStrewn(mixed $kind): bool
+    {
+        return is_string($kind) && Application::tryFrom($kind)?->isStrewn() === true;
     }
 
     /**

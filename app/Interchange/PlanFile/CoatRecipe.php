@@ -9,7 +9,7 @@ use Pensilis\PlanFile\Document;
 /** The colours, regions and pattern of one coat, with the colours that they are mixed of: what is carried to other coats and pieces. */
 final class CoatRecipe
 {
-    private const KEYS = ['mix' => 1, 'zones' => 1, 'pattern' => 1];
+    private const KEYS = ['mix' => 1, 'zones' => 1, 'pattern' => 1, 'covers' => 1];
 
     /**
      * @param array<string, mixed> $document

@@ -15,7 +15,9 @@ final class PourShaping
     public const WAYS = ['split', 'join', 'lower', 'raise', 'remove', 'again', 'weaker'];
 
     /** What a pour says of its colours and decoration. */
-    private const COAT = ['mix' => true, 'zones' => true, 'pattern' => true, 'applied' => true, 'thick_on_purpose' => true];
+    private const COAT = [
+        'mix' => true, 'zones' => true, 'pattern' => true, 'covers' => true, 'applied' => true, 'thick_on_purpose' => true,
+    ];
 
     /** Of each colour in a coat that is laid weaker on another: later coats carry less of it, so that lower ones show (common practice). */
     private const WEAKER = 0.5;
