@@ -8,6 +8,7 @@ use Pensilis\Fact\Fact;
 use Pensilis\Finding\Code;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Mend;
+use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Inclusion;
@@ -31,6 +32,9 @@ use Pensilis\Vessel\Vessel;
  */
 final readonly class SetupJudge implements Judge
 {
+    /** A hole is told to a tenth of a millimetre: what is deeper by less than half of that is as deep, m. */
+    private const AS_TOLD = 5e-5;
+
     /** A slope may take so much of the shallowest pour. */
     private const SHARE = 0.2;
 
@@ -103,14 +107,17 @@ final readonly class SetupJudge implements Judge
         $found = [];
         $thickness = $this->plan->setup->thickness($this->layout->level());
         foreach ($this->plan->purpose->fittings as $n => $fitting) {
-            if ($fitting->fixing === Fixing::Screw && $fitting->depth > 0.5 * $thickness + 1e-9) {
+            if ($fitting->fixing === Fixing::Screw && $fitting->depth > 0.5 * $thickness + self::AS_TOLD) {
                 $found[] = Finding::of(Code::HoleTooDeep, "/purpose/fittings/{$n}/depth_mm", [
                     'hole' => Length::metres($fitting->depth), 'thickness' => Length::metres($thickness),
                     'half' => Length::metres(0.5 * $thickness),
-                ], ['fitting' => $this->nameOf($fitting)], new Mend("/purpose/fittings/{$n}/depth_mm", round(500.0 * $thickness, 1)));
+                ], ['fitting' => $this->nameOf($fitting)], new Mend(
+                    "/purpose/fittings/{$n}/depth_mm",
+                    floor(5000.0 * $thickness + 1e-6) / 10.0,
+                ));
             }
             foreach ($this->plan->inclusions as $i => $inclusion) {
-                if ($this->reachesUnder($inclusion, $fitting)) {
+                if (FittingPlaces::isUnder($this->plan, $this->layout, $inclusion, $fitting)) {
                     $found[] = Finding::of(
                         Code::UnderFitting,
                         "/inclusions/{$i}/at_mm",
@@ -146,26 +153,6 @@ final readonly class SetupJudge implements Judge
     private function nameOf(Fitting $fitting): Fact
     {
         return new Fact("fitting.{$fitting->kind}");
-    }
-
-    private function reachesUnder(Inclusion $inclusion, Fitting $fitting): bool
-    {
-        $bottom = $this->layout->bottomOf($inclusion);
-        [$from, $to] = $this->plan->setup->keptFree($fitting, $this->layout->level());
-        $cut = $inclusion->solid->sectionAt(max(0.0, $from - $bottom));
-        if ($bottom >= $to || $bottom + $inclusion->solid->height() <= $from) {
-            return false;
-        }
-        foreach ($inclusion->places() as [$x, $y]) {
-            [$dx, $dy] = [$fitting->x - $x, $fitting->y - $y];
-            $far = hypot($dx, $dy);
-            [$px, $py] = $far > 0.0 ? $cut->support($dx, $dy) : [0.0, 0.0];
-            if ($far < $fitting->radius + ($far > 0.0 ? ($px * $dx + $py * $dy) / $far : 0.0)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function slope(): ?Finding

@@ -25,6 +25,9 @@ final readonly class Inclusion
 
     private const WETTED = 2e-8;
 
+    /** For so long a thing is pressed under until it stays, s (memory). */
+    private const SOAKING = 1200.0;
+
     /** Moisture by mass above which a piece hazes or rots, percent (common practice). */
     public const DAMP_PERCENT = 10.0;
 
@@ -127,6 +130,37 @@ final readonly class Inclusion
         return $this->substance->dryBulkDensity() + $coats;
     }
 
+    /**
+     * The same in a liquid of so many kg/m³: what goes in bare by choice and is so thin that it fills before that thickens weighs with its
+     * pores full; until then it is pressed under.
+     */
+    public function densityIn(float $liquid): float
+    {
+        $fills = $this->isLeftBare() && $this->thickness() <= 2.0 * self::soaks(self::SOAKING);
+
+        return $this->bulkDensity() + ($fills ? $this->substance->openPorosity * $liquid : 0.0);
+    }
+
+    /** Its least extent, m. */
+    private function thickness(): float
+    {
+        $foot = $this->solid->footprint();
+
+        return min($this->solid->height(), 2.0 * $foot->halfX, 2.0 * $foot->halfY);
+    }
+
+    /**
+     * How deep resin has soaked in after so long: L² = γ r cosθ t / 2η [1], γ 0.04 N/m, r 2 µm, cosθ 0.7, η 1 Pa·s (memory).
+     *
+     * [1] E. W. Washburn, The dynamics of capillary flow, Phys. Rev. 17 (1921).
+     *
+     * @param float $time s
+     */
+    public static function soaks(float $time): float
+    {
+        return sqrt(0.04 * 2e-6 * 0.7 * $time / 2.0);
+    }
+
     /** What its open pores let go at room pressure, whatever coats it has; m³. */
     public function releasableAir(): float
     {
@@ -150,7 +184,7 @@ final readonly class Inclusion
             || $this->releasableAir() > self::harmlessAir();
     }
 
-    /** Damp comes first: a coat would lock the water in. Who seals nothing is taken at their word, but for what bleeds or soaks. */
+    /** Damp comes first: a coat would lock the water in. Who seals nothing is taken at their word. */
     public function verdict(): Verdict
     {
         return match (true) {
@@ -169,8 +203,7 @@ final readonly class Inclusion
     /** Whether it is porous and goes in bare, as its school wants it. */
     public function isLeftBare(): bool
     {
-        return $this->sealer === Sealer::None && $this->coats === 0 && !$this->substance->bleeds && !$this->substance->soaks
-            && $this->releasableAir() > self::harmlessAir() && !$this->isWettedOnly();
+        return $this->sealer === Sealer::None && $this->coats === 0 && $this->mustSeal() && !$this->isWettedOnly();
     }
 
     /** Whether what little air a dense thing lets go of is driven out by wetting it with the mix, as stones and glass are. */

@@ -7,6 +7,9 @@ namespace Pensilis\Plan;
 /** A handle, hook or foot, and the room beneath it that must stay free of objects: all of its column where it is bolted through. Metres. */
 final readonly class Fitting
 {
+    /** The kind that has two holes. */
+    public const HANDLE = 'handle';
+
     /** Between the end of a hole and the nearest object (memory). */
     public const CLEAR = 0.002;
 

@@ -23,6 +23,16 @@ final readonly class Purpose
         public bool $meetsSolvents = false,
     ) {}
 
+    /** @return list<int> those that are made as one is: the other of a level pair, or all holes of handles */
+    public function alike(int $n): array
+    {
+        $kind = $this->fittings[$n]->kind;
+        $partner = $this->partnerOf($n);
+        $handles = array_filter(array_keys($this->fittings), fn(int $k): bool => $k !== $n && $this->fittings[$k]->kind === $kind);
+
+        return $kind === Fitting::HANDLE ? array_values($handles) : ($partner === null ? [] : [$partner]);
+    }
+
     /** The other of a level pair, if it is one: the only one of its kind at the same height. */
     public function partnerOf(int $n): ?int
     {

@@ -19,7 +19,7 @@ final readonly class Buoyancy
 
     public static function of(Inclusion $inclusion, float $resinDensity): self
     {
-        return new self($inclusion, $inclusion->bulkDensity() / $resinDensity);
+        return new self($inclusion, $inclusion->densityIn($resinDensity) / $resinDensity);
     }
 
     public function floats(): bool

@@ -36,14 +36,15 @@ final readonly class Placement
         float $tube,
     ): self {
         $closes = $thickening->reaches(self::WETS);
-        $sinks = $object->bulkDensity() > $liquid;
+        $density = $object->densityIn($liquid);
+        $sinks = $density > $liquid;
         $room = $below < 0.0 ? 0.0 : max(0.0, $sinks ? $below : $above);
         if ($object->hold === Hold::Hang || (!$sinks && $object->hold->holdsDown()) || $room <= 0.0) {
             return new self(0.0, $closes, 0.0);
         }
         $drag = Drag::of($object->solid, $tube);
         $speed = fn(float $viscosity): float => 3600.0
-            * $drag->speed($object->bulkDensity(), $liquid, $viscosity);
+            * $drag->speed($density, $liquid, $viscosity);
         [$later, $left, $fast] = [$thickening->gel, 0.0, 0.0];
         foreach (array_reverse($thickening->points) as [$hour, $viscosity]) {
             $here = $speed($viscosity);

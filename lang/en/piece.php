@@ -216,8 +216,9 @@ return [
     'fittings' => [
         'head' => 'Handles, hooks and feet',
         'ways' => [
-            'hook'  => 'Hook above the balance', 'hooks' => 'Two hooks, level', 'handles' => 'Two handles, level', 'foot' => 'Foot',
-            'stand' => 'Stand or easel below the balance',
+            'hook'    => 'Hook above the balance', 'hooks' => 'Two hooks, level',
+            'handles' => 'Two handles, two holes each', 'foot' => 'Foot',
+            'stand'   => 'Stand or easel below the balance',
         ],
         'note' => 'They are put by the balance of the finished piece; behind in the plan is up. Drag them there; a level pair moves '
             . 'together.',

@@ -82,13 +82,13 @@ test('a tray with handles bolted right through', async ({ page }) => {
     await copyOf(page, 'Larch cone block');
     await stage(page, 'Use');
     await page.getByRole('button', { name: 'Two handles' }).click();
-    await expect(page.locator('#fitting-1')).toBeAttached();
+    await expect(page.locator('#fitting-3')).toBeAttached();
     await computed(page);
     await choose(page, '/purpose/fittings/0/fix', 'through');
-    // What holds for one of a level pair holds for the other.
-    await expect(page.locator('#f-purpose-fittings-1-fix')).toHaveValue('through');
+    // Two holes for each handle: what holds for one holds for the others.
+    await expect(page.locator('#f-purpose-fittings-3-fix')).toHaveValue('through');
     // 60 mm, 8 for washer and nut, in steps of 5.
-    await expect(await sheet(page)).toContainText('Drill right through for the handle (2), a pilot first, a board below; bolts of 70 mm');
+    await expect(await sheet(page)).toContainText('Drill right through for the handle (4), a pilot first, a board below; bolts of 70 mm');
     await page.getByRole('link', { name: 'Back to the piece' }).click();
     await page.getByRole('link', { name: 'Template' }).first().click();
     await expect(page.locator('main')).toContainText('hole right through');

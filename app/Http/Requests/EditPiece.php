@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Interchange\Form\Alike;
 use App\Interchange\Form\CoatShaping;
 use App\Interchange\Form\Field;
 use App\Interchange\Form\Merge;
-use App\Interchange\Form\Pair;
 use App\Interchange\Form\PlanFields;
 use App\Interchange\Form\Reshaping;
 use App\Interchange\Form\Typed;
@@ -218,8 +218,7 @@ final class EditPiece extends FormRequest
         }
         $reshapings['/vessel/compartments'] = Reshaping::compartments(...);
         foreach (array_keys($purpose->fittings) as $i) {
-            $partner = $purpose->partnerOf($i);
-            $reshapings += $partner === null ? [] : (new Pair($i, $partner))->reshapings();
+            $reshapings += (new Alike($i, $purpose->alike($i)))->reshapings();
         }
         foreach (array_keys(Document::list($document, '/inclusions')) as $i) {
             $reshapings["/inclusions/{$i}/copies"] = Reshaping::copies((int) $i);

@@ -7,6 +7,8 @@ namespace App\Interchange\PlanFile;
 use Pensilis\Layout\Finished;
 use Pensilis\Layout\FittingPlaces;
 use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
+use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Plan;
 use Pensilis\Plan\Viewed;
@@ -39,11 +41,19 @@ final class Fittings
     public static function with(array $document, Plan $plan, Layout $layout, string $way): array
     {
         $rim = $plan->vessel->shape->sectionAt($layout->level());
-        $places = new FittingPlaces($rim, Finished::of($plan, $layout)->balance);
+        $from = !isset(self::HELD[$way]) && $plan->setup->viewed === Viewed::Bottom ? 'top' : 'bottom';
+        $hole = round(min(self::HOLE, floor(5000.0 * $plan->setup->thickness($layout->level()) + 1e-6) / 10.0), 1);
+        $isFree = fn(float $x, float $y): bool => array_filter($plan->inclusions, fn(Inclusion $one): bool => FittingPlaces::isUnder(
+            $plan,
+            $layout,
+            $one,
+            new Fitting('', $x, $y, 1e-3 * self::RADIUS, 1e-3 * $hole, $from === 'top'),
+        )) === [];
+        $places = new FittingPlaces($rim, Finished::of($plan, $layout)->balance, isset(self::HELD[$way]) ? null : $isFree);
         [$kind, $at] = match ($way) {
             'hook'    => ['hook', [$places->above()]],
             'hooks'   => ['hook', $places->pairAbove()],
-            'handles' => ['handle', $places->pairLevel()],
+            'handles' => [Fitting::HANDLE, $places->handles()],
             'stand'   => ['stand', [$places->below()]],
             default   => ['foot', [$places->above()]],
         };
@@ -52,10 +62,8 @@ final class Fittings
             $fittings[] = [
                 'kind' => $kind, 'at_mm' => [round(1e3 * $x, 1), round(1e3 * $y, 1)], 'radius_mm' => self::RADIUS,
                 // Drilled from the back; feet are stuck on, and a stand is stood on.
-                'from' => !isset(self::HELD[$kind]) && $plan->setup->viewed === Viewed::Bottom ? 'top' : 'bottom',
-            ] + (isset(self::HELD[$kind]) ? ['fix' => self::HELD[$kind]] : [
-                'depth_mm' => round(min(self::HOLE, 500.0 * $plan->setup->thickness($layout->level())), 1),
-            ]);
+                'from' => $from,
+            ] + (isset(self::HELD[$kind]) ? ['fix' => self::HELD[$kind]] : ['depth_mm' => $hole]);
         }
 
         return count($fittings) > self::MOST ? $document : Document::with($document, '/purpose/fittings', $fittings);

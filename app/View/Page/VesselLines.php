@@ -8,6 +8,7 @@ use App\Words\Figures;
 use App\Words\Words;
 use Pensilis\Layout\Cover;
 use Pensilis\Layout\FittingPlaces;
+use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
 
 /** What panels say of the vessel: what it holds, what objects cover of it, what it hangs by. */
@@ -53,7 +54,7 @@ final readonly class VesselLines
     public function chain(int $i): string
     {
         $partner = $this->plan->purpose->partnerOf($i);
-        if ($partner === null) {
+        if ($partner === null || $this->plan->purpose->fittings[$i]->kind === Fitting::HANDLE) {
             return '';
         }
         $apart = abs($this->plan->purpose->fittings[$i]->x - $this->plan->purpose->fittings[$partner]->x);

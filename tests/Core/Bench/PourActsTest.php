@@ -122,8 +122,8 @@ it('honours who seals nothing, and tells the risk once', function (): void {
     expect(Plans::read($bare)->inclusions[0]->verdict())->toBe(Verdict::Ready)
         ->and($found)->not->toHaveKey('seal-first')->toHaveKey('left-bare')
         ->and($found['left-bare']->weight())->toBe(Weight::Told)
-        // Dye runs and water rots whatever the school; stone has no air to tell of.
-        ->and(Plans::read($bare + ['/inclusions/0/material/bleeds' => true])->inclusions[0]->verdict())->toBe(Verdict::SealFirst)
+        // So is what bleeds: told, never refused. Water rots whatever the school; stone has no air to tell of.
+        ->and(Plans::read($bare + ['/inclusions/0/material/bleeds' => true])->inclusions[0]->verdict())->toBe(Verdict::Ready)
         ->and(Plans::read($bare + ['/inclusions/0/material/moisture_pct' => 30])->inclusions[0]->verdict())->toBe(Verdict::DryFirst)
         ->and(toldOf(['/sealing/school' => 'none'] + garnet()))->not->toHaveKey('left-bare');
 });

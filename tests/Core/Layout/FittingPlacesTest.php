@@ -65,3 +65,18 @@ it('reaches the edge over a hole that the balance lies in', function (): void {
     expect($places->below())->toEqualWithDelta([0.0, -0.03], 1e-9)
         ->and($places->above())->toEqualWithDelta([0.0, 0.015], 1e-9);
 });
+
+it('puts two holes for each handle at the ends, where nothing lies under them', function (): void {
+    // A tray of 300 × 200 mm: handles of 96 mm between their holes, 12 mm from the edge (memory).
+    $rim = Section::rectangle(0.15, 0.1);
+    expect((new FittingPlaces($rim, [0.0, 0.0]))->handles())->toEqualWithDelta([
+        [-0.138, -0.048], [-0.138, 0.048], [0.138, -0.048], [0.138, 0.048],
+    ], 1e-9);
+    // A slice of 70 mm across in the right end keeps its handle farther in.
+    $isFree = fn(float $x, float $y): bool => hypot($x - 0.11, $y - 0.04) > 0.035 + 0.006;
+    [, , $low, $high] = (new FittingPlaces($rim, [0.0, 0.0], $isFree))->handles();
+    expect($isFree(...$low) && $isFree(...$high))->toBeTrue()->and($high[0])->toBeLessThan(0.07)->and($low[0])->toBe($high[0]);
+    // On a coaster of 100 mm a handle of 64 finds no room so near the edge; farther in it does.
+    [[$x, $y]] = (new FittingPlaces(Section::ellipse(0.05, 0.05), [0.0, 0.0]))->handles();
+    expect($y)->toEqualWithDelta(-0.032, 1e-9)->and(hypot($x, $y))->toBeLessThan(0.05 - 0.005);
+});

@@ -8,6 +8,8 @@ use Pensilis\Geometry\Upright;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Substance;
 use Pensilis\Material\Verdict;
+use Pensilis\Settling\Buoyancy;
+use Tests\Plans;
 
 function larchCone(int $coats = 0, float $moisture = 8.0): Inclusion
 {
@@ -111,3 +113,19 @@ it('refuses stuff that nothing is made of', function (callable $make): void {
     'negative pores'    => [fn() => Substance::of(1400.0, -0.1)],
     'wetter than water' => [fn() => Substance::of(1400.0, 0.1, 0.1, 120.0)],
 ]);
+
+it('lets bare petals fill with resin and stay down, and thick things float that do not fill in time', function (): void {
+    // Washburn (1921): 1 mm of half thickness fills in 2 η L² / (γ r cosθ) = 2 · 1e-6 / 5.6e-8 = 36 s, 5.8 mm in 20 minutes.
+    expect(Inclusion::soaks(35.7))->toEqualWithDelta(1e-3, 1e-5)->and(Inclusion::soaks(1200.0))->toEqualWithDelta(5.8e-3, 1e-4);
+    $petal = fn(float $thick, string $school, int $coats = 0): Inclusion => Plans::read([
+        '/sealing/school'        => $school, '/inclusions/0/shape' => 'box', '/inclusions/0/size_mm' => [30, 30, $thick],
+        '/inclusions/0/material' => ['skeleton_g_cm3' => 1.4, 'open_porosity' => 0.6], '/inclusions/0/sealed_coats' => $coats,
+    ])->inclusions[0];
+    // 0.4 of 1.4 g/cm³ and 0.6 of resin of 1.08: 1.208 in it, where it is 0.56 dry.
+    expect($petal(1.0, 'none')->densityIn(1080.0))->toEqualWithDelta(1208.0, 1e-6)
+        ->and($petal(1.0, 'none')->bulkDensity())->toEqualWithDelta(560.0, 1e-6)
+        ->and(Buoyancy::of($petal(1.0, 'none'), 1080.0)->floats())->toBeFalse()
+        ->and(Buoyancy::of($petal(15.0, 'none'), 1080.0)->floats())->toBeTrue()
+        // Sealed it keeps its air.
+        ->and(Buoyancy::of($petal(1.0, 'resin', 1), 1080.0)->floats())->toBeTrue();
+});
