@@ -53,7 +53,7 @@ final readonly class PourActs
         $isCovered = $layout->pours[$k + 1]->isOnWet ?? false;
         $after = [...$mixing, ...$acts->filling($bed !== [], $colour, $isCovered)];
 
-        $before = self::before($plan, $layout, $k, $set);
+        $before = self::before($plan, $layout, $k, $set, $below);
         // What goes onto a wet pour finds hands in the middle of their work.
         [$before, $after] = $pour->isOnWet ? [[], [...$before, ...$after]] : [$before, $after];
 
@@ -65,12 +65,13 @@ final readonly class PourActs
      *
      * @return list<Act> what is done before A meets B
      */
-    private static function before(Plan $plan, Layout $layout, int $k, array $set): array
+    private static function before(Plan $plan, Layout $layout, int $k, array $set, ?Joint $below): array
     {
         $pour = $layout->pours[$k];
         $onSet = $k > 0 && !$pour->isOnWet;
         $tests = $onSet && $plan->setup->recoat === Recoat::TackTest && !$layout->pours[$k - 1]->resin->sheet->isClosingSaid;
-        $acts = $onSet ? [new Act(ActKind::Wipe, new Fact('act.wipe'), Pace::WIPING)] : [];
+        // What is sanded is wiped with it.
+        $acts = $onSet && $below !== Joint::Sanded ? [new Act(ActKind::Wipe, new Fact('act.wipe'), Pace::WIPING)] : [];
         if ($tests) {
             $acts = [new Act(ActKind::TackTest, new Fact('act.tack-test'), Pace::TEST), ...$acts];
         }

@@ -231,7 +231,7 @@ final readonly class TodayView
                         continue 2;
                     }
                 }
-                yield [array_values(array_column($others, 1)), $later, $later->moment($errand->start)];
+                yield [array_values(array_column($others, 1)), $later, $later->moment($errand->task->start)];
             }
             $open[] = [$sitting, $later];
         }

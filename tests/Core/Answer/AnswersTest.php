@@ -83,8 +83,8 @@ it('makes a missed window a sanding step', function (): void {
     $sanding = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind === TaskKind::Sand));
     expect($answer->joints)->toBe([Joint::Sanded, Joint::Sanded])
         ->and($sanding)->toHaveCount(2)
-        // Dust is lifted, and the cone set, between sanding and first contact.
-        ->and($answer->simulation->pours[1]->startHour - $sanding[0]->end)->toEqualWithDelta(2.7 / 60.0, 1e-9)
+        // The cone is set between sanding, which ends with wiping, and first contact.
+        ->and($answer->simulation->pours[1]->startHour - $sanding[0]->end)->toEqualWithDelta(0.7 / 60.0, 1e-9)
         // Sanding is possible from demold on.
         ->and($sanding[0]->start)->toBeGreaterThan($answer->simulation->pours[0]->startHour + $answer->simulation->pours[0]->demold);
 });
