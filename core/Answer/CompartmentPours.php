@@ -10,6 +10,7 @@ use Pensilis\Fact\Fact;
 use Pensilis\Plan\Compartment;
 use Pensilis\Plan\Plan;
 use Pensilis\Scheduling\Handling;
+use Pensilis\Scheduling\Session;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Thermal\Fit\CalibrationStore;
@@ -28,23 +29,33 @@ final readonly class CompartmentPours
      */
     private function __construct(public array $tasks, public ?float $set) {}
 
-    public static function of(Plan $plan, CalibrationStore $store): self
+    /** @param list<Task> $before what hands are at before the first pour */
+    public static function of(Plan $plan, CalibrationStore $store, array $before): self
     {
         [$tasks, $at] = [[], 0.0];
+        $work = array_filter($before, fn(Task $one): bool => $one->kind->isWork());
+        $hours = $plan->studio->hours->without(array_values(array_map(fn(Task $one): array => [$one->start, $one->end], $work)));
         foreach ($plan->setup->compartments as $one) {
             $batch = $plan->studio->batch($plan->resin(), $plan->setup->pieces * $one->net());
-            $hours = PourActs::plainHours($plan, $batch);
-            $start = $plan->studio->hours->firstFit($at, $hours);
+            $takes = PourActs::plainHours($plan, $batch);
+            // The vessel is made ready once, before the first of them.
+            $lead = $tasks === [] ? Session::PREPARING : 0.0;
+            $start = $hours->firstFit($at, $lead + $takes);
             if ($start === null) {
                 return new self($tasks, null);
+            }
+            if ($lead > 0.0) {
+                $making = new Fact('prepare', ['making' => $plan->setup->making]);
+                $tasks[] = new Task(TaskKind::Prepare, $start, $start + $lead, null, $making);
+                $start += $lead;
             }
             $tasks[] = new Task(
                 TaskKind::Compartment,
                 $start,
-                $start + $hours,
+                $start + $takes,
                 null,
                 self::fact($one, $batch, 1e-3 * $plan->resin()->density),
-                new Handling(contact: $start, placed: $start + $hours),
+                new Handling(contact: $start, placed: $start + $takes),
             );
             $vessel = Vessel::of($one->shape, $plan->vessel->wall, $plan->vessel->base, $one->depth);
             $run = (new PieceHeat($vessel, $plan->ambient))->follow([[$store->calibrated($plan->resin()), $one->depth, 3600.0 * $start]]);

@@ -298,7 +298,7 @@ final readonly class Planner
         $hasGround = $preparation->ground <= ($starts[0] ?? 0.0);
         $before = array_filter($preparation->tasks, fn(Task $task): bool => $hasGround || $task->kind !== TaskKind::Prepare);
 
-        $compartments = CompartmentPours::of($plan, $this->store);
+        $compartments = CompartmentPours::of($plan, $this->store, array_values($before));
         $tooSoon = fn(Code $code, float $ready): Finding => Finding::of(
             $code,
             '/pours/0/start_h',
@@ -319,7 +319,8 @@ final readonly class Planner
     /** @return array{Preparation, float|null, list<Task>} preparation, when all compartments are set, if ever, and what both ask for */
     private function groundwork(Plan $plan): array
     {
-        [$preparation, $compartments] = [$this->preparation($plan), CompartmentPours::of($plan, $this->store)];
+        $preparation = $this->preparation($plan);
+        $compartments = CompartmentPours::of($plan, $this->store, $preparation->tasks);
 
         return [$preparation, $compartments->set, [...$preparation->tasks, ...$compartments->tasks]];
     }

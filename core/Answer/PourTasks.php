@@ -31,15 +31,20 @@ final class PourTasks
             $start = $simulation->pours[$k]->startHour;
             $acts = PourActs::of($simulation->plan, $simulation->layout, $k, $joints[$k - 1] ?? null);
             $lead = $acts->leadHours();
-            if ($k === 0) {
-                $making = new Fact('prepare', ['making' => $simulation->plan->setup->making]);
-                $from = $start - Session::PREPARING - $lead;
-                $tasks[] = new Task(TaskKind::Prepare, $start < 0.0 ? $from : max(0.0, $from), $start, 0, $making);
-            }
             $isSanded = $k > 0 && $joints[$k - 1] === Joint::Sanded;
-            $hold = $acts->holds() === [] ? null
-                : Holding::task($simulation, $k, $acts, $start - $lead, $isSanded ? Session::SANDING : 0.0);
+            $hold = $acts->holds() === [] ? null : Holding::task($simulation, $k, $acts, $start - $lead, match (true) {
+                $k === 0  => Session::PREPARING,
+                $isSanded => Session::SANDING,
+                default   => 0.0,
+            });
             $tasks = $hold === null ? $tasks : [...$tasks, $hold];
+            if ($k === 0) {
+                // Whatever is brushed on its floor or poured beside it, the vessel is clean and level by then.
+                $making = $simulation->plan->setup->compartments === []
+                    ? new Fact('prepare', ['making' => $simulation->plan->setup->making]) : new Fact('ready', ['pour' => 1]);
+                $from = $hold === null ? $start - Session::PREPARING - $lead : $hold->start - Session::PREPARING;
+                $tasks[] = new Task(TaskKind::Prepare, $start < 0.0 ? $from : max(0.0, $from), $hold->start ?? $start, 0, $making);
+            }
             if ($isSanded) {
                 $until = min([$hold->start ?? $start - $lead, ...array_map(
                     fn(Task $task): float => $task->start,
@@ -51,7 +56,7 @@ final class PourTasks
             $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
             $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
                 ? ['mix_g' => $pour->batch->fills(), 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
-            if ($k > 0 && $lead > 0.0) {
+            if (($k > 0 || $hold !== null) && $lead > 0.0) {
                 $set = $acts->setBefore();
                 $ready = new Fact($set === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => self::names($set)]);
                 $tasks[] = new Task(TaskKind::Prepare, $start - $lead, $start, $k, $ready, Handling::of($set));

@@ -350,7 +350,9 @@ final class Timetable
         $hold = Holding::hours($this->plan, $this->store);
         $from = max($this->earliest, $this->preparation->ground, $ready - $hold, 0.0);
 
-        return max($ready, ($this->plan->studio->hours->firstFit($from, Session::BRUSHING) ?? $from) + $hold);
+        $brushes = $this->plan->studio->hours->firstFit($from, Session::PREPARING + Session::BRUSHING) ?? $from;
+
+        return max($ready, $brushes + Session::PREPARING + $hold);
     }
 
     /** The hour of a day at which the room is warmest. */

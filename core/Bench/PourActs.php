@@ -48,10 +48,11 @@ final readonly class PourActs
             $set[Setting::of($object, $pour, $covered, $k === 0, $below, $plan->setup->viewed)->value][] = $object;
         }
         $acts = new WetActs($plan, $pour, self::bubbling($plan, $pour->coat));
-        [$bed, $colour] = [$set[Setting::Bed->value] ?? [], $set[Setting::Colour->value] ?? []];
+        $bed = $set[Setting::Bed->value] ?? [];
+        $after = array_intersect_key($set, [Setting::Colour->value => 0, Setting::Soak->value => 0]);
         $mixing = [...$acts->mixing(), ...$acts->bed($bed)];
         $isCovered = $layout->pours[$k + 1]->isOnWet ?? false;
-        $after = [...$mixing, ...$acts->filling($bed !== [], $colour, $isCovered)];
+        $after = [...$mixing, ...$acts->filling($bed !== [], $after, $isCovered)];
 
         $before = self::before($plan, $layout, $k, $set, $below);
         // What goes onto a wet pour finds hands in the middle of their work.

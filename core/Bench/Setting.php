@@ -20,6 +20,7 @@ enum Setting: string
     case Bed = 'bed';
     case Stand = 'stand';
     case Colour = 'colour';
+    case Soak = 'soak';
     case Tack = 'tack';
     case Dab = 'dab';
 
@@ -40,6 +41,7 @@ enum Setting: string
             $first && $object->reads && $viewed === Viewed::Bottom => self::Flat,
             $object->hold === Hold::Tack && $tacky                 => self::Tack,
             $object->hold === Hold::Rest, !$floats && !$object->hold->holdsDown() => match (true) {
+                $object->fills()                    => self::Soak,
                 $pour->coat->zones !== []           => self::Colour,
                 $first || $floats || $pour->isOnWet => self::Bed,
                 default                             => self::Stand,
@@ -52,10 +54,10 @@ enum Setting: string
         };
     }
 
-    /** Whether it is in its place before anything is mixed; the others go into a thin bed of the pour, or into its colours. */
+    /** Whether it is in its place before anything is mixed; the others go into a thin bed of the pour, or into all of it. */
     public function isBefore(): bool
     {
-        return $this !== self::Bed && $this !== self::Colour;
+        return !in_array($this, [self::Bed, self::Colour, self::Soak], true);
     }
 
     /** Minutes for one: what sinks is set down in seconds, what is light goes by tweezers, what hangs is tied (memory). */
@@ -64,7 +66,7 @@ enum Setting: string
         return match ($this) {
             self::Stand, self::Colour => 0.2,
             self::Bed, self::Tack => 0.5,
-            self::Glue, self::Flat, self::Dab => 1.0,
+            self::Glue, self::Flat, self::Dab, self::Soak => 1.0,
             self::Hang => 3.0,
         };
     }

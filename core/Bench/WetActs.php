@@ -118,12 +118,12 @@ final readonly class WetActs
     }
 
     /**
-     * @param list<Inclusion> $objects that go into its colours
-     * @param bool            $goesOn  whether the next pour goes onto it while it is wet
+     * @param array<string, list<Inclusion>> $set    what goes into it once it is poured, by how that is done
+     * @param bool                           $goesOn whether the next pour goes onto it while it is wet
      *
      * @return list<Act>
      */
-    public function filling(bool $hasBed, array $objects, bool $goesOn): array
+    public function filling(bool $hasBed, array $set, bool $goesOn): array
     {
         $how = match (true) {
             $this->pour->isOnWet                 => 'act.fill-wet',
@@ -139,13 +139,17 @@ final readonly class WetActs
             checks: [new Fact('check.level')],
             isWet: true,
         );
-        $isLast = $goesOn || $objects !== [] || $this->isDrawn();
+        $isLast = $goesOn || isset($set[Setting::Colour->value]) || $this->isDrawn();
         $wet = array_values(array_filter($this->pour->coat->applied, fn(Applied $one): bool => $one->isWet));
 
         return [
             $fills,
             ...($this->isDrawn() ? $this->pricking() : $this->pass('first')),
-            ...($objects === [] ? [] : [self::setting($this->plan, Setting::Colour, $objects)]),
+            ...array_map(
+                fn(string $how, array $objects): Act => self::setting($this->plan, Setting::from($how), $objects),
+                array_keys($set),
+                array_values($set),
+            ),
             ...($this->plan->setup->making->isKept() ? [$this->cleaning()] : []),
             ...($isLast ? [] : $this->pass('again')),
             ...array_map(self::strewing(...), $wet),

@@ -136,9 +136,13 @@ final readonly class Inclusion
      */
     public function densityIn(float $liquid): float
     {
-        $fills = $this->isLeftBare() && $this->thickness() <= 2.0 * self::soaks(self::SOAKING);
+        return $this->bulkDensity() + ($this->fills() ? $this->substance->openPorosity * $liquid : 0.0);
+    }
 
-        return $this->bulkDensity() + ($fills ? $this->substance->openPorosity * $liquid : 0.0);
+    /** Whether it goes in bare and is full of resin before that thickens. */
+    public function fills(): bool
+    {
+        return $this->isLeftBare() && $this->thickness() <= 2.0 * self::soaks(self::SOAKING);
     }
 
     /** Its least extent, m. */

@@ -18,8 +18,8 @@ return [
     'hold-floor'           => 'Brush the floor thinly with :resin (:mix) where :objects will lie, and leave it until it is tacky',
     'hold-layer'           => 'Brush the hard layer thinly with :resin (:mix) where :objects will lie, and leave it until it is '
         . 'tacky',
-    'ready'           => 'Make the layer ready for pour :pour',
-    'ready-and-set'   => 'Make the layer ready for pour :pour, set :objects',
+    'ready'           => 'Make ready for pour :pour',
+    'ready-and-set'   => 'Make ready for pour :pour, set :objects',
     'pour'            => 'Pour :pour: :mix',
     'pour-and-set'    => 'Pour :pour: :mix, set :objects',
     'pour-on'         => 'Pour :pour: :mix, out of the mix of pour :below',
@@ -61,6 +61,7 @@ return [
     'act.set-bed'                => 'lay into the bed at a slant, press under',
     'act.set-stand'              => 'set it dry, with no air caught below',
     'act.set-colour'             => 'wet it with the mix, then set it into the colour',
+    'act.set-soak'               => 'lay it into the wet coat, press it under until it has filled and stays',
     'act.wipe'                   => 'Lift dust off the layer with tape, wipe it, let it dry.',
     'act.jars'                   => 'Stir the jars, wet powders to a paste, name the cups.',
     'act.mix'                    => 'Stir slowly for :stir, scrape sides and bottom. Stand :minutes min.',

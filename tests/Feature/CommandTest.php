@@ -172,7 +172,7 @@ it('times anew what is still to come, from what happened, and says what moved an
         ->and($pours[1]['start_h'])->toBeGreaterThanOrEqual(30 + $pours[0]['recoat_opens_h'])
         ->toBeLessThanOrEqual(30 + $pours[0]['recoat_closes_h'])
         ->and(array_slice(array_column($said['moved'], 'what'), 0, 4))->toBe([
-            'Make the vessel ready: silicone mold', 'pour 1', 'Make the layer ready for pour 2, set cone', 'pour 2',
+            'Make the vessel ready: silicone mold', 'pour 1', 'Make ready for pour 2, set cone', 'pour 2',
         ])
         ->and($said['moved'][1])->toMatchArray([
             'from' => '2026-03-02T08:00', 'to' => '2026-03-03T14:00', 'why' => 'Pour 1 was begun 30 h later',

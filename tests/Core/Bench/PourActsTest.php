@@ -372,3 +372,13 @@ it('strews over the whole face where nothing says how much of it', function (): 
     ))->pours[0]->coat->applied[0]->readiness(), [['wet' => true], [], ['kind' => 'lettering']]);
     expect($states)->toBe(['on-wet', 'on-tack', 'on-firm']);
 });
+
+it('lays bare petals into the wet coat, and presses them under until they stay', function (): void {
+    $petals = [
+        '/sealing/school'        => 'none', '/inclusions/0/shape' => 'disc', '/inclusions/0/size_mm' => [20, 20, 1],
+        '/inclusions/0/material' => ['skeleton_g_cm3' => 1.4, 'open_porosity' => 0.6], '/inclusions/0/sealed_coats' => 0,
+    ];
+    expect(namesOf(actsOf($petals, 1)))->toBe([
+        'act.wipe', 'act.mix', 'act.fill', 'act.bubbles-first.warm-air', 'act.set-soak', 'act.bubbles-again.warm-air', 'act.cover-set',
+    ])->and(toldOf($petals))->not->toHaveKey('floats-off')->toHaveKey('left-bare');
+});

@@ -129,6 +129,13 @@ it('pours a compartment first and its neighbour once it holds its shape', functi
         ->and(array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->value === 'compartment'))[0]->what->values)
         // 100 : 45 by weight.
         ->toEqualWithDelta(['name' => 'rim', 'mix_g' => 55.84, 'a_g' => 55.84 / 1.45, 'b_g' => 55.84 * 0.45 / 1.45], 0.2);
+    // Hands that seal the cone are at nothing else, and the vessel is ready before anything is poured into it.
+    $work = array_values(array_filter($answer->tasks, fn($task): bool => $task->kind->isWork()));
+    foreach ($work as $n => $task) {
+        expect($task->end)->toBeLessThanOrEqual(($work[$n + 1]->start ?? INF) + 1e-6);
+    }
+    expect(array_values(array_filter($work, fn($task): bool => $task->what->name === 'prepare'))[0]->end)
+        ->toEqualWithDelta($starts['compartment'], 1e-9);
     // A neighbour that is poured two minutes after it runs into it.
     $words = fn(float $start): array => Facts::words((new Planner(new SharedCalibrations()))->judge(Plans::read([
         '/vessel/compartments' => [$first], '/pours/0/start_h' => $start, '/pours/1/start_h' => 150, '/pours/2/start_h' => 230,

@@ -38,6 +38,9 @@ it('brushes what floats a coat to lie on, and pours only when that is tacky', fu
         ->and($coat->start)->toBeGreaterThanOrEqual(0.0)
         ->and($coat->end + $tacky)->toBeLessThanOrEqual($first->startHour + 1e-6)
         ->and($first->startHour - $coat->end - $tacky)->toBeLessThan(24.0)
+        // What is brushed on is clean and level by then.
+        ->and(array_values(array_filter($answer->tasks, fn(Task $one): bool => $one->what->name === 'prepare'))[0]->end)
+        ->toEqualWithDelta($coat->start, 1e-9)
         // 40 g/m² over a square of 10 mm, and what a cup keeps (memory): a small mix of its own.
         ->and($coat->what->values['mix_g'])->toEqualWithDelta(4.0, 0.01);
 });
