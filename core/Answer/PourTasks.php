@@ -38,10 +38,11 @@ final class PourTasks
                 default   => 0.0,
             });
             $tasks = $hold === null ? $tasks : [...$tasks, $hold];
-            if ($k === 0) {
-                // Whatever is brushed on its floor or poured beside it, the vessel is clean and level by then.
-                $making = $simulation->plan->setup->compartments === []
-                    ? new Fact('prepare', ['making' => $simulation->plan->setup->making]) : new Fact('ready', ['pour' => 1]);
+            // With compartments it was made ready for them; whatever is brushed on its floor, it is clean and level by then.
+            $isReady = $simulation->plan->setup->compartments !== [];
+            if ($k === 0 && ($hold === null || !$isReady)) {
+                $making = $isReady ? new Fact('ready', ['pour' => 1])
+                    : new Fact('prepare', ['making' => $simulation->plan->setup->making]);
                 $from = $hold === null ? $start - Session::PREPARING - $lead : $hold->start - Session::PREPARING;
                 $tasks[] = new Task(TaskKind::Prepare, $start < 0.0 ? $from : max(0.0, $from), $hold->start ?? $start, 0, $making);
             }

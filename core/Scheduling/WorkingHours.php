@@ -87,7 +87,7 @@ final readonly class WorkingHours
     }
 
     /**
-     * The last moment, to a quarter of an hour, from which so many hours of work fit without a break and are done by another; null where
+     * The last moment, on a quarter of an hour where that fits too, from which so many hours of work fit without a break and are done by another; null where
      * that is more than two weeks before it.
      */
     public function lastFit(float $until, float $hours): ?float
@@ -95,7 +95,9 @@ final readonly class WorkingHours
         for ($at = $until - $hours; $at >= $until - self::BACK; $at -= self::QUARTER) {
             $start = $this->firstFit($at, $hours);
             if ($start !== null && $start + $hours <= $until + 1e-9) {
-                return $start;
+                $even = $this->lastQuarter($start);
+
+                return abs(($this->firstFit($even, $hours) ?? INF) - $even) < 1e-6 ? $even : $start;
             }
         }
 

@@ -11,6 +11,9 @@ use Pensilis\Material\Inclusion;
 /** The objects that are set in one act as the sheet names them: those alike, at one height, in one line with all their places. */
 final readonly class SheetObjects
 {
+    /** Places that are told in one line; of more the template has each. */
+    private const IN_LINE = 6;
+
     private function __construct(private PieceView $view, private Step $step, private string $more) {}
 
     /** @param string $more what is looked at and heeded */
@@ -56,8 +59,13 @@ final readonly class SheetObjects
     /** @param non-empty-list<Inclusion> $objects */
     private function places(array $objects): string
     {
-        $each = array_map(fn(Inclusion $object): string => $this->view->figures->place($object->x, $object->y), $objects);
-        $place = count($each) === 1 ? $each[0] : Words::say('sheet.places', ['places' => implode('; ', $each)]);
+        $places = array_merge(...array_map(fn(Inclusion $object): array => $object->places(), $objects));
+        $each = array_map(fn(array $place): string => $this->view->figures->place(...$place), $places);
+        $place = match (true) {
+            count($each) === 1           => $each[0],
+            count($each) > self::IN_LINE => Words::say('sheet.places-of-template', ['count' => count($each)]),
+            default                      => Words::say('sheet.places', ['places' => implode('; ', $each)]),
+        };
         $pieces = $this->view->plan->setup->pieces;
 
         return $pieces > 1 ? Words::say('sheet.each', ['place' => $place, 'pieces' => $pieces]) : $place;
