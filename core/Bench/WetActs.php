@@ -151,7 +151,7 @@ final readonly class WetActs
                 array_values($set),
             ),
             ...($this->plan->setup->making->isKept() ? [$this->cleaning()] : []),
-            ...($isLast ? [] : $this->pass('again')),
+            ...($isLast ? [] : $this->pass('again', $set === [] && !$this->plan->setup->making->isKept())),
             ...array_map(self::strewing(...), $wet),
             ...($this->isDrawn() ? [new Act(ActKind::Leave, new Fact('act.leave'))] : []),
             ...($goesOn ? [] : [$this->covering()]),
@@ -190,8 +190,12 @@ final readonly class WetActs
             : [new Act(ActKind::Pass, new Fact('act.prick'), Pace::passing($this->plan), school: Bubbling::Pin, isWet: true)];
     }
 
-    /** @return list<Act> one going over the bubbles; the second waits for those that rise late */
-    private function pass(string $time): array
+    /**
+     * @param bool $goesOn whether nothing lies between it and the one before
+     *
+     * @return list<Act> one going over the bubbles; the second waits for those that rise late
+     */
+    private function pass(string $time, bool $goesOn = false): array
     {
         $caution = match (true) {
             $this->school === Bubbling::Flame                                  => new Fact('caution.flame'),
@@ -205,7 +209,7 @@ final readonly class WetActs
             new Fact("act.bubbles-{$time}.{$this->school->value}"),
             Pace::passing($this->plan) + ($again ? Pace::RISING : 0.0),
             caution: $again ? null : $caution,
-            goesOn: $again,
+            goesOn: $goesOn,
             school: $this->school,
             isWet: !$again,
             waits: $again ? Pace::RISING : 0.0,

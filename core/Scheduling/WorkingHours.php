@@ -87,8 +87,8 @@ final readonly class WorkingHours
     }
 
     /**
-     * The last moment, on a quarter of an hour where that fits too, from which so many hours of work fit without a break and are done by another; null where
-     * that is more than two weeks before it.
+     * The last moment, on a quarter of an hour where that fits too, from which so many hours of work fit without a break and are done by
+     * another; null where that is more than two weeks before it.
      */
     public function lastFit(float $until, float $hours): ?float
     {

@@ -24,9 +24,10 @@ return [
         'split'      => 'Make :mixes mixes',
         'split-of'   => 'of :each, one after another: all at once it is more than is measured in one go, or over before '
             . 'it is poured.',
-        'one-cup' => 'One mix will do: it stays usable for about :life, and mixing, standing and pouring take :needed.',
-        'volume'  => 'The label goes by volume.',
-        'cost'    => 'This pour costs :price, with resin that is lost or held back and consumables.',
+        'one-parted' => 'One mix will do: all in one cup it stays usable for about :life, so part it into its cups at once.',
+        'one-cup'    => 'One mix will do: it stays usable for about :life, and mixing, standing and pouring take :needed.',
+        'volume'     => 'The label goes by volume.',
+        'cost'       => 'This pour costs :price, with resin that is lost or held back and consumables.',
     ],
     'when' => [
         'head'          => 'When', 'scrolls' => 'Windows, scrolls sideways', 'axis' => 'On one axis of hours',

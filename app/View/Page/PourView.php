@@ -12,6 +12,7 @@ use Pensilis\Batching\Leftover;
 use Pensilis\Batching\WeighedMix;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
+use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Portion;
 use Pensilis\Quantity\Figure;
@@ -72,6 +73,12 @@ final readonly class PourView
         $each = fn(float $amount): string => $this->piece->figures->times($this->batch->mixes, $this->piece->figures->volume($amount));
 
         return array_map($each, $this->batch->measures());
+    }
+
+    /** Whether its mix is parted into cups of its colours. */
+    public function isParted(): bool
+    {
+        return array_filter($this->pour->cups, fn(ColourCup $one): bool => $one->isOwn()) !== [];
     }
 
     /** How long to let the cups thicken before they keep a line, and what that leaves of the working time; null where they need not. */

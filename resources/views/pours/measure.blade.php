@@ -47,8 +47,8 @@
                 'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>
         @elseif($view->cups->mixes() > 1)<li><strong>{{ __('pour.measure.split', ['mixes' => $view->cups->mixes()]) }}</strong>
             {{ __('pour.measure.split-of', ['each' => $figures->poured($batch, $view->cups->gramsEach())]) }}</li>
-        @else<li>{{ __('pour.measure.one-cup', ['life' => $figures->span(min($view->cups->life / 3600, 99)),
-            'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
+        @else<li>{{ __($view->isParted() ? 'pour.measure.one-parted' : 'pour.measure.one-cup', [
+            'life' => $figures->span(min($view->cups->life / 3600, 99)), 'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
         @if($view->wrongWay() !== null)<li>{{ __('pour.measure.volume') }} {{ $view->wrongWay() }}</li>@endif
     </ul>
     @if($plan->costs->areKnown())
