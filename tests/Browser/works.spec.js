@@ -122,7 +122,7 @@ test('a canvas with stuck decoration, flooded', async ({ page }) => {
     const said = await sheet(page);
     await expect(said).toContainText('dhesive with glitter or leaf, 0.3 ml in its line, 2 coats, each dry before the next');
     await expect(said).toContainText('primed twice');
-    await expect(said).toContainText('flood it with a thin coat');
+    await expect(said).toContainText('flood it on props');
 });
 
 test('a bowl draped over a form', async ({ page }) => {
@@ -204,7 +204,8 @@ test('a slab with rings of stones, and drops of ink on the wet coat', async ({ p
     await page.locator('.pours a[href="#pour-0"]').click();
     await choose(page, '/pours/0/applied/0/kind', 'drops');
     await set(page, '/pours/0/applied/0/drops_per_cm2', '2');
-    await expect(await sheet(page)).toContainText('8 drops of Soot black ink');
+    // Two on each of the 201 cm² of a disc of 16 cm.
+    await expect(await sheet(page)).toContainText('402 drops of Soot black ink');
 });
 
 test('a letter under film', async ({ page }) => {
@@ -221,5 +222,5 @@ test('a letter under film', async ({ page }) => {
     await changes(page, () => page.getByRole('button', { name: /thin coats/ }).click());
     const said = await sheet(page);
     await expect(said).toContainText('Coat 2 of brushed resin on letter');
-    await expect(said).toContainText('fix to the floor with a dab of mix that has gelled');
+    await expect(said).toContainText('press onto the coat that was brushed there, now that it is tacky');
 });

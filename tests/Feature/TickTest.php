@@ -30,7 +30,7 @@ it('shows on the sheet what is done, and has a box for each step in the order of
     expect(array_unique($steps))->toBe($steps)
         ->and(array_values(array_filter($steps, fn(string $step): bool => str_starts_with($step, $pour))))
         ->toBe([
-            "{$pour} wipe", "{$pour} set cone", "{$pour} mix", "{$pour} fill", "{$pour} pass",
+            "{$pour} set cone", "{$pour} mix", "{$pour} fill", "{$pour} pass",
         ])
         ->and(array_values(array_column(array_filter($found, fn(array $one): bool => isset($one[2]) && $one[2] !== ''), 1)))
         ->toBe(["{$pour} set cone"]);

@@ -9,6 +9,12 @@ final readonly class SheetStep
 {
     public function __construct(public string $key, public string $lead, public string $bold = '', public string $rest = '') {}
 
+    /** The same line, with what comes right before it. */
+    public function after(string $before): self
+    {
+        return new self($this->key, trim("{$before} {$this->lead}"), $this->bold, $this->rest);
+    }
+
     /** The same line, going on. */
     public function with(string $more): self
     {

@@ -202,17 +202,25 @@ final readonly class SheetView
         $layout = $this->view->layout;
         $below = $this->view->answer->joints[$k - 1] ?? null;
         $steps = [];
+        $before = '';
         foreach ($layout === null ? [] : PourActs::of($this->view->plan, $layout, $k, $below)->steps() as $step) {
             $act = $step->act;
             $more = implode(' ', array_map($this->view->words->fact(...), $act->more()));
             $says = trim("{$this->view->words->fact($act->what)} {$more}");
+            // What is a moment's work stands with what comes after it.
+            if (in_array($act->kind, [ActKind::Wipe, ActKind::Jars], true)) {
+                $before = trim("{$before} {$says}");
+                continue;
+            }
             $last = $act->goesOn ? array_pop($steps) : null;
-            array_push($steps, ...match (true) {
+            $now = match (true) {
                 $last !== null               => [$last->with($says)],
                 $act->objects !== []         => SheetObjects::of($this->view, $step, $more)->steps(),
                 $act->kind === ActKind::Fill => [$this->filling($pour, $heat, $k, $step, $more)],
                 default                      => [new SheetStep($step->id, $says)],
-            });
+            };
+            $now[0] = $now[0]->after($before);
+            [$steps, $before] = [[...$steps, ...$now], ''];
             // Doses stand where they are stirred in.
             $doses = $pour->coat->isColoured() ? ActKind::Colour : ActKind::Mix;
             $steps = [

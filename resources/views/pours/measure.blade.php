@@ -48,7 +48,8 @@
         @elseif($view->cups->mixes() > 1)<li><strong>{{ __('pour.measure.split', ['mixes' => $view->cups->mixes()]) }}</strong>
             {{ __('pour.measure.split-of', ['each' => $figures->poured($batch, $view->cups->gramsEach())]) }}</li>
         @else<li>{{ __($view->isParted() ? 'pour.measure.one-parted' : 'pour.measure.one-cup', [
-            'life' => $figures->span(min($view->cups->life / 3600, 99)), 'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
+            'life' => $figures->span(min($view->cups->life / 3600, 99)),
+            'needed' => $figures->span($view->cups->needed / 3600)]) }}</li>@endif
         @if($view->wrongWay() !== null)<li>{{ __('pour.measure.volume') }} {{ $view->wrongWay() }}</li>@endif
     </ul>
     @if($plan->costs->areKnown())
