@@ -53,13 +53,13 @@ final class PourTasks
                 )]);
                 $tasks[] = new Task(TaskKind::Sand, $until - Session::SANDING, $until, $k, new Fact('sand', ['pour' => $k]));
             }
-            $objects = self::names($pour->placed);
+            $objects = Inclusion::names($pour->placed);
             $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
             $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
                 ? ['mix_g' => $pour->batch->fills(), 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
             if (($k > 0 || $hold !== null) && $lead > 0.0) {
                 $set = $acts->setBefore();
-                $ready = new Fact($set === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => self::names($set)]);
+                $ready = new Fact($set === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => Inclusion::names($set)]);
                 $tasks[] = new Task(TaskKind::Prepare, $start - $lead, $start, $k, $ready, Handling::of($set));
             }
             $contact = $pour->batch->isShared ? $contact : $start;
@@ -68,15 +68,5 @@ final class PourTasks
         }
 
         return $tasks;
-    }
-
-    /**
-     * @param list<Inclusion> $objects
-     *
-     * @return list<string>
-     */
-    private static function names(array $objects): array
-    {
-        return array_map(fn(Inclusion $one): string => $one->name(), $objects);
     }
 }

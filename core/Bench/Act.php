@@ -22,6 +22,7 @@ final readonly class Act
      * @param bool            $isWet   whether resin must be liquid for it
      * @param float           $waits   minutes of it in which hands are free
      * @param int             $hands   pairs that share it
+     * @param Setting|null    $how     its objects come to their places
      */
     public function __construct(
         public ActKind $kind,
@@ -35,6 +36,7 @@ final readonly class Act
         public bool $isWet = false,
         public float $waits = 0.0,
         public int $hands = 1,
+        public ?Setting $how = null,
     ) {}
 
     /** @return list<Fact> who is at it, what is looked for and heeded */

@@ -113,8 +113,7 @@ final readonly class PourActs
     /** @return list<Inclusion> what is pressed onto a brushed coat that must be tacky by then */
     public function holds(): array
     {
-        $names = ['act.set-' . Setting::Glue->value, 'act.set-' . Setting::Dab->value];
-        $acts = array_filter($this->before, fn(Act $act): bool => in_array($act->what->name, $names, true));
+        $acts = array_filter($this->before, fn(Act $act): bool => $act->how?->isOnBrushed() === true);
 
         return array_merge(...array_values(array_map(fn(Act $act): array => $act->objects, $acts)));
     }

@@ -60,6 +60,12 @@ enum Setting: string
         return !in_array($this, [self::Bed, self::Colour, self::Soak], true);
     }
 
+    /** Whether it is pressed onto a brushed coat that must be tacky by then. */
+    public function isOnBrushed(): bool
+    {
+        return $this === self::Glue || $this === self::Dab;
+    }
+
     /** Minutes for one: what sinks is set down in seconds, what is light goes by tweezers, what hangs is tied (memory). */
     public function minutes(): float
     {

@@ -44,6 +44,7 @@ final readonly class WetActs
             $how === Setting::Bed ? [new Fact('check.no-air-below')] : [],
             isWet: !$how->isBefore(),
             hands: min($plan->studio->hands, $all),
+            how: $how,
         );
     }
 

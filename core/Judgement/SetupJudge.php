@@ -113,7 +113,7 @@ final readonly class SetupJudge implements Judge
                     'half' => Length::metres(0.5 * $thickness),
                 ], ['fitting' => $this->nameOf($fitting)], new Mend(
                     "/purpose/fittings/{$n}/depth_mm",
-                    floor(5000.0 * $thickness + 1e-6) / 10.0,
+                    round(1e3 * $this->plan->setup->deepestHole($this->layout->level()), 1),
                 ));
             }
             foreach ($this->plan->inclusions as $i => $inclusion) {

@@ -104,6 +104,16 @@ final readonly class Inclusion
         return $this->count() === 1 ? $this->id : "{$this->count()} × {$this->id}";
     }
 
+    /**
+     * @param list<self> $objects
+     *
+     * @return list<string>
+     */
+    public static function names(array $objects): array
+    {
+        return array_map(fn(self $one): string => $one->name(), $objects);
+    }
+
     /** What it is called but for the number that tells it from others alike: "garnet" of "garnet 2". */
     public function kind(): string
     {

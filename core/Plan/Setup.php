@@ -59,6 +59,12 @@ final readonly class Setup
         return $fitting->zone($resin, $this->thickness(0.0));
     }
 
+    /** The deepest hole of a whole piece, m: half of it, down to a tenth of a millimetre (common practice). */
+    public function deepestHole(float $resin): float
+    {
+        return 1e-4 * floor(5e3 * $this->thickness($resin) + 1e-6);
+    }
+
     /** How much one side lies higher than the other, m. */
     public function rise(Vessel $vessel): float
     {

@@ -46,14 +46,14 @@ final readonly class Preparation
         $dyed = array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->substance->keeping === Keeping::Dye));
         $start = $hours->evenFit(0.0, Session::BRUSHING) ?? 0.0;
         if ($dyed !== []) {
-            $dye = new Fact('dye', ['objects' => self::names($dyed)]);
+            $dye = new Fact('dye', ['objects' => Inclusion::names($dyed)]);
             $tasks[] = new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, null, $dye, Handling::of($dyed));
         }
         foreach (self::byDrying($inclusions, $start + Session::BRUSHING + Keeping::DRIES) as [$begin, $from, $group]) {
             if ($from > $begin) {
                 $how = $group[0]->substance->drying;
-                $says = $how === null ? new Fact('dry', ['objects' => self::names($group)])
-                    : new Fact('dry-so', ['objects' => self::names($group), 'how' => $how]);
+                $says = $how === null ? new Fact('dry', ['objects' => Inclusion::names($group)])
+                    : new Fact('dry-so', ['objects' => Inclusion::names($group), 'how' => $how]);
                 $tasks[] = new Task(TaskKind::Dry, $begin, $from, null, $says, Handling::of($group));
             }
             foreach ($group as $inclusion) {
@@ -61,7 +61,7 @@ final readonly class Preparation
             }
             for ($coat = 1; ($coated = self::withCoats($group, $coat)) !== []; $coat++) {
                 $sealer = $coated[0]->sealer;
-                $says = new Fact('seal', ['coat' => $coat, 'sealer' => $sealer, 'objects' => self::names($coated)]);
+                $says = new Fact('seal', ['coat' => $coat, 'sealer' => $sealer, 'objects' => Inclusion::names($coated)]);
                 $many = $pieces * array_sum(array_map(fn(Inclusion $one): int => $one->count(), $coated));
                 foreach (Session::brushing($many) as $lasts) {
                     $start = $hours->evenFit($from, $lasts) ?? $from;
@@ -116,15 +116,5 @@ final readonly class Preparation
     private static function withCoats(array $inclusions, int $coats): array
     {
         return array_values(array_filter($inclusions, fn(Inclusion $one): bool => $one->coats >= $coats));
-    }
-
-    /**
-     * @param list<Inclusion> $inclusions
-     *
-     * @return list<string>
-     */
-    private static function names(array $inclusions): array
-    {
-        return array_map(fn(Inclusion $one): string => $one->name(), $inclusions);
     }
 }

@@ -48,7 +48,7 @@ final class Holding
         }, $objects));
 
         return new Task(TaskKind::Prepare, $start, $start + Session::BRUSHING, $k, new Fact($k === 0 ? 'hold-floor' : 'hold-layer', [
-            'objects' => array_map(fn(Inclusion $one): string => $one->name(), $objects), 'resin' => $simulation->brushed->resin->name,
+            'objects' => Inclusion::names($objects), 'resin' => $simulation->brushed->resin->name,
             'mix_g'   => Batch::LOSS + self::COAT * $area * $simulation->plan->setup->pieces,
         ]), Handling::of($objects, $start, $start + Session::BRUSHING));
     }

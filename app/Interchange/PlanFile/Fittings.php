@@ -42,7 +42,7 @@ final class Fittings
     {
         $rim = $plan->vessel->shape->sectionAt($layout->level());
         $from = !isset(self::HELD[$way]) && $plan->setup->viewed === Viewed::Bottom ? 'top' : 'bottom';
-        $hole = round(min(self::HOLE, floor(5000.0 * $plan->setup->thickness($layout->level()) + 1e-6) / 10.0), 1);
+        $hole = round(min(self::HOLE, 1e3 * $plan->setup->deepestHole($layout->level())), 1);
         $isFree = fn(float $x, float $y): bool => array_filter($plan->inclusions, fn(Inclusion $one): bool => FittingPlaces::isUnder(
             $plan,
             $layout,
