@@ -93,7 +93,7 @@ final readonly class Figures
         [$a, $b] = $batch->readings();
 
         return $this->times($batch->mixes, $batch->device instanceof Scale
-            ? $this->mass($batch->mixed() / $batch->goes()) : $this->reading($batch->device, $a + $b));
+            ? $this->mass($batch->gramsEach()) : $this->reading($batch->device, $a + $b));
     }
 
     /** What A and B of each of so many mixes are: "2 × 74.9 g". */

@@ -74,7 +74,8 @@ final readonly class Beside
             foreach ($work as $n => $other) {
                 $both = $one->joined($other);
                 $others = array_values(array_diff_key($work, [$n => 0]));
-                if ($both !== null && $this->isOpen($both) && !self::isTaken($both, self::takenBy($others, $this->hands))) {
+                $isOpen = $both !== null && $this->hours->fits($both->from, $both->to - $both->from);
+                if ($isOpen && !self::isTaken($both, self::takenBy($others, $this->hands))) {
                     $joined = [...$others, $both];
                     break;
                 }
@@ -86,11 +87,6 @@ final readonly class Beside
         }
 
         return $work;
-    }
-
-    private function isOpen(Sitting $one): bool
-    {
-        return abs(($this->hours->firstFit($one->from, $one->to - $one->from) ?? INF) - $one->from) < 1e-6;
     }
 
     /** @param list<array{float, float}> $taken */

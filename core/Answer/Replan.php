@@ -107,13 +107,10 @@ final readonly class Replan
         $happened = $progress->happened()->away($beside?->taken() ?? []);
         $seen = self::become($plan, $progress, self::pace($plan, $progress, $store));
         $timed = fn(float $from): PlanAnswer => (new Planner($store))->timed($seen, $happened->from($from));
-        $stays = $beside === null ? null : self::asItIs($plan, $seen, $progress->happened(), $beside, $store);
-        if ($stays !== null) {
-            return $stays;
-        }
-        $shared = $beside === null ? null : self::timedBesidesMixes($seen, $progress->happened(), $beside, $store);
-        if ($shared !== null) {
-            return $shared;
+        $kept = $beside === null ? null : self::asItIs($plan, $seen, $progress->happened(), $beside, $store)
+            ?? self::timedBesidesMixes($seen, $progress->happened(), $beside, $store);
+        if ($kept !== null) {
+            return $kept;
         }
         $answer = $timed($happened->now);
 

@@ -321,8 +321,10 @@ final class Timetable
         // In as many mixes as the warmest hour asks for: what is poured in a cooler one is done sooner.
         $layout = Cups::parted($this->plan, $this->layout, $this->store, array_fill(0, count($this->layout->pours), $this->warmest()));
         $acts = array_map(fn(int $k): PourActs => PourActs::of($this->plan, $layout, $k), array_keys($layout->pours));
+        // What is set may take longer on a hard layer; with nothing set only the wiping falls away.
         $onHard = array_map(
-            fn(PourActs $one, int $k): PourActs => $k === 0 ? $one : PourActs::of($this->plan, $layout, $k, Joint::Sanded),
+            fn(PourActs $one, int $k): PourActs => $k === 0 || $layout->pours[$k]->placed === []
+                ? $one : PourActs::of($this->plan, $layout, $k, Joint::Sanded),
             $acts,
             array_keys($acts),
         );

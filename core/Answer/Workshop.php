@@ -48,14 +48,12 @@ final class Workshop
         $all = self::longestFirst($alone);
         if (count($plans) <= self::FEW) {
             $this->branch($all, [], $nothing);
-            $this->share();
-
-            return;
+        } else {
+            foreach ([self::dueFirst($alone), $all] as $order) {
+                $this->follow($order, $nothing);
+            }
+            $this->follow(self::longestFirst($this->answers), $nothing);
         }
-        foreach ([self::dueFirst($alone), $all] as $order) {
-            $this->follow($order, $nothing);
-        }
-        $this->follow(self::longestFirst($this->answers), $nothing);
         $this->share();
     }
 

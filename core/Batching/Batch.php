@@ -172,6 +172,12 @@ final readonly class Batch
         return $this->each === null ? $this->needed() : $this->mixes * $this->each->total();
     }
 
+    /** What is in one of them. */
+    public function gramsEach(): float
+    {
+        return $this->mixed() / $this->goes();
+    }
+
     /** What is measured over what is needed, because steps are as they are. */
     public function over(): float
     {

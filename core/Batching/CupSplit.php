@@ -40,7 +40,7 @@ final readonly class CupSplit
     /** What is in one of them. */
     public function gramsEach(): float
     {
-        return $this->batch->mixed() / $this->mixes();
+        return $this->batch->gramsEach();
     }
 
     /** Whether even the smallest cup dies before it is poured. */

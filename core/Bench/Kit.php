@@ -6,7 +6,6 @@ namespace Pensilis\Bench;
 
 use Pensilis\Batching\Scale;
 use Pensilis\Fact\Fact;
-use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
 use Pensilis\Material\Hold;
@@ -60,7 +59,7 @@ final class Kit
         $measured = $plan->studio->device instanceof Scale ? 0 : 2;
 
         return array_sum(array_map(fn(LaidPour $pour): int => ($pour->batch->isShared ? 0 : $measured + $pour->batch->goes())
-            + count(array_filter($pour->cups, fn(ColourCup $one): bool => $one->isOwn())), $layout->pours));
+            + count($pour->ownCups()), $layout->pours));
     }
 
     /** @return list<Fact> */

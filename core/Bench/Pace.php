@@ -31,7 +31,7 @@ final class Pace
 
     private const DOSING = 1.25;
 
-    /** To brush a thin bed into corners and floor of a vessel; never more than a share of the pouring. */
+    /** To brush a thin bed into corners and floor of a vessel. */
     private const BED = 1.0;
 
     /** To begin on a vessel; each region beyond the first. */
@@ -44,7 +44,7 @@ final class Pace
 
     private const EDGES = 1.0;
 
-    /** To go over the bubbles of a square metre, of a vessel, and at the least. */
+    /** To go over the bubbles of a square metre, and to begin on a vessel. */
     private const PASSING = 10.0;
 
     private const PASSING_VESSEL = 0.5;
@@ -66,7 +66,7 @@ final class Pace
     /** To weigh and stir one of its mixes. */
     public static function mix(Batch $batch): float
     {
-        $grams = $batch->mixed() / $batch->goes();
+        $grams = $batch->gramsEach();
 
         return 2.0 * self::READING + self::DISPENSING * $grams / 100.0 + $batch->resin->sheet->stirs($grams) / 60.0;
     }

@@ -55,7 +55,7 @@ final readonly class WetActs
         $stands = $sheet->stands() / 60.0;
         $name = ($stands > 0 ? 'act.mix' : 'act.mix-fast') . ($sheet->stirring === null ? '' : '.label');
         $how = new Fact($name, [
-            'minutes' => (int) round($stands), 'stir_h' => $sheet->stirs($batch->mixed() / $batch->goes()) / 3600.0,
+            'minutes' => (int) round($stands), 'stir_h' => $sheet->stirs($batch->gramsEach()) / 3600.0,
         ]);
         $acts = $batch->isShared ? [] : [new Act(
             ActKind::Mix,

@@ -48,6 +48,12 @@ final readonly class LaidPour
         return $this->but(batch: $batch);
     }
 
+    /** @return list<ColourCup> beside the one that it is mixed in */
+    public function ownCups(): array
+    {
+        return array_values(array_filter($this->cups, fn(ColourCup $one): bool => $one->isOwn()));
+    }
+
     /** Mass of it in one vessel, colours and all, kg. */
     public function mass(): float
     {

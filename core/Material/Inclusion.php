@@ -211,19 +211,25 @@ final readonly class Inclusion
     /** Whether it still wants coats before it goes in, dry as it may be. */
     public function isUnsealed(): bool
     {
-        return $this->coats === 0 && $this->mustSeal() && !$this->isLeftBare() && !$this->isWettedOnly();
+        return $this->sealer !== Sealer::None && $this->isOpen();
     }
 
     /** Whether it is porous and goes in bare, as its school wants it. */
     public function isLeftBare(): bool
     {
-        return $this->sealer === Sealer::None && $this->coats === 0 && $this->mustSeal() && !$this->isWettedOnly();
+        return $this->sealer === Sealer::None && $this->isOpen();
+    }
+
+    /** Whether it has no coats and lets go of more than wetting drives out. */
+    private function isOpen(): bool
+    {
+        return $this->coats === 0 && $this->mustSeal() && !$this->isWettedOnly();
     }
 
     /** Whether what little air a dense thing lets go of is driven out by wetting it with the mix, as stones and glass are. */
-    public function isWettedOnly(): bool
+    private function isWettedOnly(): bool
     {
-        return !$this->substance->bleeds && !$this->substance->soaks && $this->releasableAir() > self::harmlessAir()
+        return !$this->substance->bleeds && !$this->substance->soaks
             && $this->substance->openPorosity <= self::DENSE && $this->releasableAir() <= self::WETTED;
     }
 

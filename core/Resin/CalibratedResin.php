@@ -94,19 +94,25 @@ final readonly class CalibratedResin
     /** When a next coat bonds with such a film, s. */
     public function filmRecoats(float $kelvin): float
     {
-        return $this->filmGels($kelvin) + $this->opensAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+        return $this->filmIs($this->opensAge, $kelvin);
     }
 
     /** When such a film is hard enough to be turned over, s. */
     public function filmHardens(float $kelvin): float
     {
-        return $this->filmGels($kelvin) + $this->demoldAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+        return $this->filmIs($this->demoldAge, $kelvin);
     }
 
     /** When such a film is fully cured, s. */
     public function filmCures(float $kelvin): float
     {
-        return $this->filmGels($kelvin) + $this->curedAge / $this->law->pace($kelvin, $this->resin->sheet->temperature);
+        return $this->filmIs($this->curedAge, $kelvin);
+    }
+
+    /** When such a film is so old after it has gelled, s at the temperature of the sheet. */
+    private function filmIs(float $age, float $kelvin): float
+    {
+        return $this->filmGels($kelvin) + $age / $this->law->pace($kelvin, $this->resin->sheet->temperature);
     }
 
     /**

@@ -71,6 +71,12 @@ final readonly class WorkingHours
         return new self($merged, $week);
     }
 
+    /** Whether so many hours of work fit without a break from just that moment on. */
+    public function fits(float $from, float $hours): bool
+    {
+        return abs(($this->firstFit($from, $hours) ?? INF) - $from) < 1e-6;
+    }
+
     /** The first moment from which so many hours of work fit without a break; null where they never do. */
     public function firstFit(float $from, float $hours): ?float
     {
@@ -97,7 +103,7 @@ final readonly class WorkingHours
             if ($start !== null && $start + $hours <= $until + 1e-9) {
                 $even = $this->lastQuarter($start);
 
-                return abs(($this->firstFit($even, $hours) ?? INF) - $even) < 1e-6 ? $even : $start;
+                return $this->fits($even, $hours) ? $even : $start;
             }
         }
 
@@ -120,7 +126,7 @@ final readonly class WorkingHours
         if ($even - $lead === $start) {
             return $start;
         }
-        $fits = $even <= $latest + 1e-9 && abs(($this->firstFit($even - $lead, $hours) ?? INF) - $even + $lead) < 1e-6;
+        $fits = $even <= $latest + 1e-9 && $this->fits($even - $lead, $hours);
 
         return $fits ? $even - $lead : $start;
     }

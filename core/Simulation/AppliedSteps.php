@@ -30,7 +30,7 @@ final readonly class AppliedSteps
         [$tasks, $until, $plan, $viewed] = [[], [], $simulation->plan, $simulation->plan->setup->viewed];
         foreach ($simulation->layout->pours as $k => $pour) {
             $all = Decoration::all($pour->coat);
-            $starts = self::starts($simulation, $k, $all, $plan->studio->hours);
+            $starts = $all === [] ? [] : self::starts($simulation, $k, $all, $plan->studio->hours);
             if ($starts === []) {
                 continue;
             }

@@ -50,7 +50,7 @@ final class AnswerWriter
         foreach ($simulation->layout->pours as $k => $pour) {
             $heat = $simulation->pours[$k];
             $resin = $store->calibrated($pour->resin);
-            $largest = 1e-3 * $pour->batch->mixed() / $pour->batch->goes();
+            $largest = 1e-3 * $pour->batch->gramsEach();
             $cup = $largest <= 0.0 ? null
                 : LeftCup::of($resin, $largest, $simulation->plan->ambient, 3600.0 * $heat->startHour);
             $pours[] = [

@@ -12,7 +12,6 @@ use Pensilis\Batching\Leftover;
 use Pensilis\Batching\WeighedMix;
 use Pensilis\Finding\Finding;
 use Pensilis\Judgement\BatchJudge;
-use Pensilis\Layout\ColourCup;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Portion;
 use Pensilis\Quantity\Figure;
@@ -78,7 +77,7 @@ final readonly class PourView
     /** Whether its mix is parted into cups of its colours. */
     public function isParted(): bool
     {
-        return array_filter($this->pour->cups, fn(ColourCup $one): bool => $one->isOwn()) !== [];
+        return $this->pour->ownCups() !== [];
     }
 
     /** How long to let the cups thicken before they keep a line, and what that leaves of the working time; null where they need not. */
