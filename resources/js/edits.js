@@ -4,7 +4,7 @@
 
 import htmx from 'htmx.org';
 import { onceHeard } from './listening.js';
-import { form, oneGo, send } from './piece-form.js';
+import { form, isUnderWay, oneGo, send } from './piece-form.js';
 
 const place = () => `typed:${window.location.pathname}`;
 
@@ -14,8 +14,8 @@ let sent = new Map();
 /** What was refused, by field; and what the request said of each that was. */
 const refused = new Map();
 let answered = new Map();
-/** A press that waits until what was typed before it is answered. */
-let waiting = null;
+/** Presses that wait until what was typed before them is answered, by what was pressed; twice is meant once. */
+let waiting = new Map();
 /** The field in which a text is not finished yet. */
 let typing = null;
 
@@ -230,10 +230,10 @@ if (form()) {
         }
     });
     document.addEventListener('htmx:finally:request', ({ detail: { ctx } }) => {
-        if (ctx.sourceElement === form() && waiting) {
-            const again = waiting;
-            waiting = null;
-            again();
+        if (ctx.sourceElement === form()) {
+            const some = waiting;
+            waiting = new Map();
+            some.forEach((again) => again());
         }
     });
     // Where the whole piece comes anew, what is typed and not sent yet stays.
@@ -298,12 +298,12 @@ if (form()) {
                 return;
             }
             const waits = event.target !== form() && event.target.method === 'post' && !event.target.closest('.conflict');
-            if (waits && (sent.size > 0 || changed().length > 0)) {
+            if (waits && (isUnderWay() || changed().length > 0)) {
                 event.preventDefault();
                 event.stopImmediatePropagation();
-                waiting = pressed(event.target, event.submitter);
+                waiting.set(event.submitter ?? event.target, pressed(event.target, event.submitter));
                 // A tap leaves the field and presses in one go: what was typed goes first.
-                if (sent.size === 0) {
+                if (!isUnderWay()) {
                     send();
                 }
             }

@@ -57,6 +57,9 @@ export function follow(held) {
     sendSoon();
 }
 
+/** Whether a change is under way: from when it is sent until its answer stands on the page. */
+export const isUnderWay = () => underWay;
+
 document.addEventListener('htmx:before:request', ({ detail: { ctx } }) => {
     underWay ||= ctx.sourceElement === form();
 });
