@@ -148,7 +148,7 @@ it('answers the same of pours that are handed back as given', function (int $see
     foreach ($plan->inclusions as $object) {
         expect($given->layout->bottomOf($object))->toEqualWithDelta($found->layout->bottomOf($object), 1e-9);
     }
-})->with([0, 1, 2, 3, 4, 8, 13, 21, 34, 55]);
+})->with(getenv('SOAK') === false ? [0, 2, 8, 21, 55] : [0, 1, 2, 3, 4, 8, 13, 21, 34, 55]);
 
 it('offers only ways that hold, each clearly better by something than the first', function (int $first): void {
     $compared = 0;
@@ -187,8 +187,8 @@ it('costs least by the weights that are given, of all ways that it finds', funct
         expect($aim->of($chosen->measures()))->toBeLessThan($aim->of($way->measures()) + $aim->step());
     }
 })->with([
-    ['sooner', Aim::Sooner, 300], ['truer', Aim::Truer, 301], ['cooler', Aim::Cooler, 302], ['pours', Aim::Fewer, 300],
-    ['unsanded', Aim::Unsanded, 301], ['leftover', Aim::Thrifty, 302],
+    ['sooner', Aim::Sooner, 300], ['unsanded', Aim::Unsanded, 301], ['cooler', Aim::Cooler, 302],
+    ...(getenv('SOAK') === false ? [] : [['pours', Aim::Fewer, 300], ['truer', Aim::Truer, 301], ['leftover', Aim::Thrifty, 302]]),
 ]);
 
 it('is never the worse for more hours, more tolerance or another resin', function (int $first): void {
