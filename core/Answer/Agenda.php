@@ -93,11 +93,12 @@ final readonly class Agenda
         $until = $this->soFar->isOut ? $this->out() : $this->soFar->begun[$last] ?? -INF;
         $errands = [];
         foreach ($this->tasks as $task) {
-            $isPast = $task->start <= $until + 1e-6 || ($task->pour !== null && $task->pour <= $last && $task->kind !== TaskKind::Apply);
+            $comesAfter = in_array($task->kind, [TaskKind::Place, TaskKind::Apply], true);
+            $isPast = $task->start <= $until + 1e-6 || ($task->pour !== null && $task->pour <= $last && !$comesAfter);
             $isRightBefore = in_array($task->kind, [TaskKind::Prepare, TaskKind::Sand], true);
             if ($task->kind->isWork() && !$isPast && !$isRightBefore && !in_array($task->id, $done, true)) {
                 $errands[] = $task->kind === TaskKind::Pour ? $this->pouring($task)
-                    : new Errand($task, $task->start, $task->end - $task->start, $task->start);
+                    : new Errand($task, $task->start, $task->end - $task->start, $task->start, $task->handling->last ?? INF);
             }
         }
 

@@ -14,9 +14,13 @@ use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Holding;
+use Pensilis\Simulation\Placing;
 use Pensilis\Simulation\Simulation;
 
-/** The work of each pour: the vessel made ready before the first, sanding where a joint asks for it, the pour itself. */
+/**
+ * The work of each pour: the vessel made ready before the first, sanding where a joint asks for it, the pour itself, and what goes in
+ * later.
+ */
 final class PourTasks
 {
     /**
@@ -53,20 +57,21 @@ final class PourTasks
                 )]);
                 $tasks[] = new Task(TaskKind::Sand, $until - Session::SANDING, $until, $k, new Fact('sand', ['pour' => $k]));
             }
-            $objects = Inclusion::names($pour->placed);
+            $set = $pour->setIn(late: false);
+            $objects = Inclusion::names($set);
             $name = ($pour->batch->isShared ? 'pour-on' : 'pour') . ($objects === [] ? '' : '-and-set');
             $what = new Fact($name, ['pour' => $k + 1, 'objects' => $objects] + ($pour->batch->isShared
                 ? ['mix_g' => $pour->batch->fills(), 'below' => $k] : ['mix_g' => $pour->batch->mixed()]));
             if (($k > 0 || $hold !== null) && $lead > 0.0) {
-                $set = $acts->setBefore();
-                $ready = new Fact($set === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => Inclusion::names($set)]);
-                $tasks[] = new Task(TaskKind::Prepare, $start - $lead, $start, $k, $ready, Handling::of($set));
+                $before = $acts->setBefore();
+                $ready = new Fact($before === [] ? 'ready' : 'ready-and-set', ['pour' => $k + 1, 'objects' => Inclusion::names($before)]);
+                $tasks[] = new Task(TaskKind::Prepare, $start - $lead, $start, $k, $ready, Handling::of($before));
             }
             $contact = $pour->batch->isShared ? $contact : $start;
-            $handling = Handling::of($pour->placed, $contact, $start + $acts->wetHours());
+            $handling = Handling::of($set, $contact, $start + $acts->wetHours());
             $tasks[] = new Task(TaskKind::Pour, $start, $start + $acts->hours(), $k, $what, $handling);
         }
 
-        return $tasks;
+        return [...$tasks, ...array_map(fn(Placing $one): Task => $one->task(), Placing::all($simulation))];
     }
 }

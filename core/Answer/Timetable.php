@@ -11,6 +11,7 @@ use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Temperature;
 use Pensilis\Scheduling\Happened;
 use Pensilis\Scheduling\Joint;
+use Pensilis\Scheduling\LaterWork;
 use Pensilis\Scheduling\PourWork;
 use Pensilis\Scheduling\Preparation;
 use Pensilis\Scheduling\Session;
@@ -21,6 +22,7 @@ use Pensilis\Scheduling\Window;
 use Pensilis\Simulation\AppliedSteps;
 use Pensilis\Simulation\Cups;
 use Pensilis\Simulation\Holding;
+use Pensilis\Simulation\Placing;
 use Pensilis\Simulation\Simulation;
 use Pensilis\Thermal\Fit\CalibrationStore;
 use Pensilis\Thermal\PieceHeat;
@@ -59,6 +61,9 @@ final class Timetable
 
     /** @var array<int, Stage> by pour */
     private array $kept = [];
+
+    /** @var array<int, LaterWork> by pour, what a try has shown that hands come back for while it is wet */
+    private array $later = [];
 
     /** @var non-empty-list<PourWork>|null once it was asked for */
     private ?array $work = null;
@@ -122,7 +127,8 @@ final class Timetable
                 $joints = PlacedPours::joints($starts, $came, $this->work());
                 $bare = $joints === null ? $bare : PlacedPours::after($run, $starts, $joints);
                 $wanted = $joints === null ? [] : $this->wantedRoom($run);
-                if ($bare !== null && (($joints !== null && $wanted === []) || $this->budget->isSpent())) {
+                $isDone = $joints !== null && $wanted === [] && !$this->learnLater($run);
+                if ($bare !== null && ($isDone || $this->budget->isSpent())) {
                     return $bare;
                 }
                 $room = $wanted + $room;
@@ -146,6 +152,23 @@ final class Timetable
         }
 
         return $wanted;
+    }
+
+    /** Keeps when hands must come back to set what goes in once it is thick, where they are not there; whether there is such a pour. */
+    private function learnLater(HeatRun $run): bool
+    {
+        if (array_filter($this->layout->pours, fn(LaidPour $pour): bool => $pour->setIn(late: true) !== []) === []) {
+            return false;
+        }
+        $missed = false;
+        foreach (Placing::all(Simulation::after($this->plan, $this->layout, $run, $this->store)) as $one) {
+            if ($one->isPossible() && !$one->isInHours()) {
+                $this->later[$one->pour] = new LaterWork($one->opens, $one->closes, $one->hours);
+                [$this->work, $missed] = [null, true];
+            }
+        }
+
+        return $missed;
     }
 
     /** @return array<int, float> °C that pours reach which are far too hot, by number */
@@ -336,6 +359,7 @@ final class Timetable
                 $pour->isOnWet,
                 max($acts[$k]->leadHours(), $onHard[$k]->leadHours()),
                 $k > 0 && $onHard[$k]->holds() !== [] ? Holding::hours($this->plan, $this->store) : 0.0,
+                $this->later[$k] ?? null,
             );
         }
 

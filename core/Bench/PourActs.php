@@ -41,7 +41,7 @@ final readonly class PourActs
     public static function of(Plan $plan, Layout $layout, int $k, ?Joint $below = null): self
     {
         $pour = $layout->pours[$k];
-        [$set, $placed] = [[], $pour->placed];
+        [$set, $placed] = [[], $pour->setIn(late: false)];
         usort($placed, fn(Inclusion $one, Inclusion $other): int => $layout->bottomOf($one) <=> $layout->bottomOf($other));
         foreach ($placed as $object) {
             $covered = $layout->liquidTo($k) - $layout->bottomOf($object);

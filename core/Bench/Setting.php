@@ -23,6 +23,7 @@ enum Setting: string
     case Soak = 'soak';
     case Tack = 'tack';
     case Dab = 'dab';
+    case Late = 'late';
 
     /**
      * @param LaidPour   $pour    that covers it
@@ -57,7 +58,7 @@ enum Setting: string
     /** Whether it is in its place before anything is mixed; the others go into a thin bed of the pour, or into all of it. */
     public function isBefore(): bool
     {
-        return !in_array($this, [self::Bed, self::Colour, self::Soak], true);
+        return !in_array($this, [self::Bed, self::Colour, self::Soak, self::Late], true);
     }
 
     /** Whether it is pressed onto a brushed coat that must be tacky by then. */
@@ -72,7 +73,7 @@ enum Setting: string
         return match ($this) {
             self::Stand, self::Colour => 0.2,
             self::Bed, self::Tack => 0.5,
-            self::Glue, self::Flat, self::Dab, self::Soak => 1.0,
+            self::Late, self::Glue, self::Flat, self::Dab, self::Soak => 1.0,
             self::Hang => 3.0,
         };
     }

@@ -161,7 +161,7 @@ final readonly class WetActs
 
     private function covering(): Act
     {
-        return new Act(ActKind::Cover, new Fact($this->pour->placed === [] ? 'act.cover' : 'act.cover-set'), goesOn: true);
+        return new Act(ActKind::Cover, new Fact($this->pour->setIn(late: false) === [] ? 'act.cover' : 'act.cover-set'), goesOn: true);
     }
 
     /** What runs over the edges of a ground that stays. */

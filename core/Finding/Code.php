@@ -100,6 +100,8 @@ enum Code: string
     case NoLayerInReach = 'no-layer.in-reach';
     case NoThinLayerInReach = 'no-layer.in-reach-thin';
     case NoLayer = 'no-layer';
+    case NoWholeCoat = 'no-layer.whole-coat';
+    case NeverThick = 'never-thick';
     case LayersConflict = 'layers-conflict';
     case LayersConflictAfloat = 'layers-conflict.afloat';
     case NoLayersTogether = 'no-layers-together';
@@ -196,6 +198,7 @@ enum Code: string
     case OutrunsWorkingAlone = 'outruns-working.alone';
     case OutrunsWorkingFar = 'outruns-working.far';
     case OutsideHours = 'outside-hours';
+    case OutsideHoursLate = 'outside-hours.late';
     case DueMissed = 'due-missed';
     case InTimeOtherwise = 'in-time.otherwise';
     case InTimeAtAnyHour = 'in-time.at-any-hour';
@@ -249,7 +252,7 @@ enum Code: string
     public function question(): ?Question
     {
         return match ($this->word()) {
-            'uncovered', 'floats-off', 'no-layer', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
+            'uncovered', 'floats-off', 'no-layer', 'never-thick', 'layers-conflict', 'no-layers-together', 'fill-not-divisible',
             'too-many-pours', 'pins-leave-no-room', 'outside-vessel', 'would-do',
             'objects-overlap', 'left-bare', 'seal-first', 'dry-first', 'under-filled', 'over-filled', 'below-least-pour',
             'above-greatest-pour', 'tilted', 'search-ended',
@@ -273,7 +276,7 @@ enum Code: string
     /** Whether a piece that was found so cannot be cast. */
     public function isImpossible(): bool
     {
-        return in_array($this->word(), ['objects-overlap', 'outside-vessel', 'uncovered', 'ratio-refused'], true);
+        return in_array($this->word(), ['objects-overlap', 'outside-vessel', 'uncovered', 'ratio-refused', 'never-thick'], true);
     }
 
     /** Whether the drawings mark it at the object itself. */

@@ -72,6 +72,7 @@ final readonly class LayerSearch
      * @param list<Pin>             $pins
      * @param bool                  $truest whether deviations come before the number of pours
      * @param list<array{int, int}> $others least and greatest depth of pours of further resins
+     * @param list<array{int, int}> $whole  between which heights nothing may be set: what goes in there needs all of it liquid
      */
     public function __construct(
         private int $fill,
@@ -81,6 +82,7 @@ final readonly class LayerSearch
         private array $pins = [],
         private bool $truest = false,
         array $others = [],
+        private array $whole = [],
     ) {
         $this->depths = [[$least, $greatest], ...$others];
         $this->reach = max(0, ...array_column($this->depths, 1), ...array_map(fn(Pin $pin): int => $pin->to - $pin->from, $pins));
@@ -258,7 +260,11 @@ final readonly class LayerSearch
      */
     private function within(array $heights): array
     {
-        $heights = array_values(array_unique(array_filter($heights, fn(int $h): bool => $h >= 0 && $h <= $this->fill)));
+        $heights = array_filter($heights, fn(int $h): bool => $h >= 0 && $h <= $this->fill);
+        foreach ($this->whole as [$from, $to]) {
+            $heights = array_filter($heights, fn(int $h): bool => $h <= $from || $h >= $to || $h === $this->fill);
+        }
+        $heights = array_values(array_unique($heights));
         sort($heights);
 
         return $heights;

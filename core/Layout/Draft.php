@@ -160,6 +160,7 @@ final readonly class Draft
             $pins,
             $truest,
             array_slice($depths, 1),
+            $plan->wholeCoats(),
         ))->find();
     }
 

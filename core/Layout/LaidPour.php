@@ -25,7 +25,7 @@ final readonly class LaidPour
 
     /**
      * @param string          $id      stays with it wherever it is moved
-     * @param list<Inclusion> $placed  objects set before it is poured
+     * @param list<Inclusion> $placed  objects set before it is poured, or in it
      * @param list<ColourCup> $cups    that its colours are stirred in, and the clear that is left
      * @param bool            $isOnWet whether it goes onto the one below while that is wet: both are one to what floats and to heat
      */
@@ -42,6 +42,12 @@ final readonly class LaidPour
         public array $cups = [],
         public bool $isOnWet = false,
     ) {}
+
+    /** @return list<Inclusion> of what is set in it, that which is set as it is poured, or only once it has thickened */
+    public function setIn(bool $late): array
+    {
+        return array_values(array_filter($this->placed, fn(Inclusion $one): bool => $one->hold->isLate() === $late));
+    }
 
     public function mixedAs(Batch $batch): self
     {

@@ -11,6 +11,7 @@ enum Hold: string
     case Rest = 'rest';
     case Tack = 'tack';
     case Hang = 'hang';
+    case Thick = 'thick';
 
     /** Whether it stays down however deep it is covered: pressed into tack, or onto a dab that has gelled (common practice). */
     public function holdsDown(): bool
@@ -18,9 +19,15 @@ enum Hold: string
         return $this === self::Tack;
     }
 
-    /** Hung objects need no set layer under them. */
+    /** What hangs, or goes in once its coat has thickened, needs no set layer under it. */
     public function needsLayer(): bool
     {
-        return $this !== self::Hang;
+        return $this !== self::Hang && $this !== self::Thick;
+    }
+
+    /** Whether it goes in when its coat has thickened so far that it drifts no more, not as that is poured. */
+    public function isLate(): bool
+    {
+        return $this === self::Thick;
     }
 }

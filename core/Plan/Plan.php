@@ -224,6 +224,14 @@ final readonly class Plan
         return $wishes;
     }
 
+    /** @return list<array{int, int}> µm between which no pour may end: from foot to middle of what goes in once its coat is thick */
+    public function wholeCoats(): array
+    {
+        return array_values(array_map(fn(Inclusion $one): array => [
+            Wish::micrometres($one->targetBottom), Wish::micrometres($one->targetBottom + 0.5 * $one->solid->height()),
+        ], array_filter($this->inclusions, fn(Inclusion $one): bool => $one->hold->isLate())));
+    }
+
     /** Place of a resin in the file. */
     public function pointerToResin(string $id): string
     {

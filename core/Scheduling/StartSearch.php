@@ -191,8 +191,12 @@ final class StartSearch
             $work = Session::SANDING + Session::BRUSHING;
             $hard = ($this->hours->firstFit($hard, $work) ?? $hard) + $work + $holding - Session::BRUSHING;
         }
+        $before = $holding > 0.0 ? $lead : Session::SANDING + $lead;
         for ($day = 0; $day < 4; $day++) {
-            $slot = $this->slot($k + 1, $hard + 24.0 * $day, $holding > 0.0 ? $lead : Session::SANDING + $lead);
+            $slot = $this->slot($k + 1, $hard + 24.0 * $day, $before);
+            if ($slot !== null && !$this->leavesRoom($k + 1, $slot)) {
+                $slot = $this->slots($k + 1, $slot - $before, $slot - $before + 24.0, $before, 1)[0] ?? null;
+            }
             if ($slot !== null) {
                 $next[] = [$slot, $this->sanding];
             }
@@ -211,10 +215,18 @@ final class StartSearch
             if ($slot === null || $slot > $to + $lead + 1e-9) {
                 break;
             }
-            $slots[] = $slot;
+            if ($this->leavesRoom($k, $slot)) {
+                $slots[] = $slot;
+            }
         }
 
         return $slots;
+    }
+
+    /** Whether what must be done on it while it is wet has room in the hours. */
+    private function leavesRoom(int $k, float $slot): bool
+    {
+        return $this->work[$k]->later?->fits($this->hours, $slot) ?? true;
     }
 
     /**

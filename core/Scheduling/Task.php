@@ -27,7 +27,7 @@ final readonly class Task
     /** The same, with all placed and done at other hours. */
     public function until(float $placed, float $end): self
     {
-        $handling = new Handling($this->handling->objects, $this->handling->contact, $placed);
+        $handling = new Handling($this->handling->objects, $this->handling->contact, $placed, $this->handling->last);
 
         return new self($this->kind, $this->start, $end, $this->pour, $this->what, $handling, $this->id);
     }

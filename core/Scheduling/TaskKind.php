@@ -13,6 +13,7 @@ enum TaskKind: string
     case Sand = 'sand';
     case Compartment = 'compartment';
     case Pour = 'pour';
+    case Place = 'place';
     case Apply = 'apply';
     case Drape = 'drape';
     case Finish = 'finish';

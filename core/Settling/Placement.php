@@ -10,7 +10,8 @@ use Pensilis\Resin\Thickening;
 
 /**
  * When an object may be put into a pour so that it stays where it is put: from the moment at which it drifts no further than its tolerance
- * before the pour gels, until the resin no longer wets it. What it rests on, or a thread, keeps it from the start.
+ * before the pour gels, until the resin no longer wets it. What it rests on, or a thread, keeps it from the start. What is wetted first and
+ * pressed into the face of a thick coat can be so until that gels (common practice).
  *
  * Hours from the start of the pour, metres downward.
  */
@@ -35,10 +36,13 @@ final readonly class Placement
         Thickening $thickening,
         float $tube,
     ): self {
-        $closes = $thickening->reaches(self::WETS);
+        $isPressedIn = $object->hold->isLate() && $above <= $object->tolerance;
+        $closes = $isPressedIn ? $thickening->gel : $thickening->reaches(self::WETS);
         $density = $object->densityIn($liquid);
         $sinks = $density > $liquid;
-        $room = $below < 0.0 ? 0.0 : max(0.0, $sinks ? $below : $above);
+        // What stands proud rises only until it floats.
+        $rises = $object->hold->isLate() ? $above + $object->solid->height() - Buoyancy::of($object, $liquid)->liftDepth() : $above;
+        $room = $below < 0.0 ? 0.0 : max(0.0, $sinks ? $below : $rises);
         if ($object->hold === Hold::Hang || (!$sinks && $object->hold->holdsDown()) || $room <= 0.0) {
             return new self(0.0, $closes, 0.0);
         }

@@ -136,26 +136,30 @@ final readonly class Simulation
     /** When an object may be put into the pour that holds its middle; null where there is none, or it does not gel. */
     public function placementOf(Inclusion $inclusion): ?Placement
     {
-        $bottom = $this->layout->bottomOf($inclusion);
-        $middle = $bottom + 0.5 * $inclusion->solid->height();
-        foreach ($this->layout->pours as $k => $pour) {
-            $thickening = $this->pours[$k]->thickening ?? null;
-            if (!$this->isPlacedIn($inclusion, $k) || $thickening === null) {
-                continue;
+        foreach (array_keys($this->layout->pours) as $k) {
+            if ($this->isPlacedIn($inclusion, $k)) {
+                return $this->placementIn($inclusion, $k);
             }
-            $section = $this->plan->vessel->shape->sectionAt($middle);
-
-            return Placement::of(
-                $inclusion,
-                $bottom - $pour->bottom,
-                $pour->top - $bottom - $inclusion->solid->height(),
-                $pour->resin->density,
-                $thickening,
-                2.0 * min($section->halfX, $section->halfY),
-            );
         }
 
         return null;
+    }
+
+    /** When an object may be put into a pour; null where that does not gel. */
+    public function placementIn(Inclusion $inclusion, int $k): ?Placement
+    {
+        [$bottom, $pour] = [$this->layout->bottomOf($inclusion), $this->layout->pours[$k]];
+        $thickening = $this->pours[$k]->thickening ?? null;
+        $section = $this->plan->vessel->shape->sectionAt($bottom + 0.5 * $inclusion->solid->height());
+
+        return $thickening === null ? null : Placement::of(
+            $inclusion,
+            $bottom - $pour->bottom,
+            $pour->top - $bottom - $inclusion->solid->height(),
+            $pour->resin->density,
+            $thickening,
+            2.0 * min($section->halfX, $section->halfY),
+        );
     }
 
     /** The greatest heat that a pour may reach: maker, artist and the objects it touches; °C. */

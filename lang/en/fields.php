@@ -273,10 +273,11 @@ return [
         'fitting' => ['handle' => 'handle', 'hook' => 'hook', 'foot' => 'foot', 'stand' => 'stand or easel'],
         'nail'    => ['marks' => 'leaves a mark: it bonds', 'none' => 'leaves none: it is sanded'],
         'side'    => ['top' => 'the open side', 'bottom' => 'the floor'],
-        'hold'    => ['auto' => 'a set layer', 'rest' => 'resting', 'tack' => 'tack, or a dab that has gelled', 'hang' => 'a thread'],
-        'joint'   => ['set' => 'once the pour below has set', 'wet' => 'while the pour below is wet'],
-        'yes-no'  => ['no' => 'no', 'yes' => 'yes'],
-        'drying'  => [
+        'hold'    => ['auto' => 'a set layer', 'rest' => 'resting', 'tack' => 'tack, or a dab that has gelled', 'hang' => 'a thread',
+            'thick'          => 'its own coat, once that has thickened'],
+        'joint'  => ['set' => 'once the pour below has set', 'wet' => 'while the pour below is wet'],
+        'yes-no' => ['no' => 'no', 'yes' => 'yes'],
+        'drying' => [
             'none' => 'nothing to dry', 'press' => 'pressing', 'hang' => 'hanging', 'silica' => 'silica gel', 'oven' => 'a low oven',
             'warm' => 'lying warm and dry', 'air' => 'open air',
         ],

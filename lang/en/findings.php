@@ -375,10 +375,24 @@ return [
     ],
     'hours-assumed'       => ['says' => 'No hours are given: nothing is planned before 7 or after 22 o’clock.'],
     'hours-without-start' => ['says' => 'Without a start there is no clock to count your hours by; they are left out.'],
-    'drifts'              => [
+    'no-layer.whole-coat' => [
+        'says' => '“:object” goes into its coat once that is thick, but the coat ends at :set, below its middle: the next one finds its '
+            . 'foot fast and does not hold it straight.',
+        'mend' => 'Set it on that coat, at :set',
+    ],
+    'never-thick' => [
+        'says' => 'Pour :pour wets until :closes after its start, and what goes in late stays in its place from :opens on: there is no '
+            . 'time for :objects between. Give a wider tolerance, a set layer or a thread.',
+    ],
+    'outside-hours.late' => [
+        'says' => ':objects must go into pour :pour between :opens and :closes after its start, when it is thick, and nobody is at the '
+            . 'bench then.',
+        'mend' => 'Find the times anew',
+    ],
+    'drifts' => [
         'says' => '“:object” stays within :within if it goes in between :opens and :closes after its pour; sooner it drifts further, '
             . 'later it is not wetted.',
-        'mend' => 'Hang it from a thread',
+        'mend' => 'Set it when the coat has thickened',
     ],
     'drifts.anyway' => [
         'says' => '“:object” drifts more than :within in its pour for as long as the resin wets it: it needs a set layer, a thread, or to '

@@ -27,6 +27,8 @@ return [
     'pour'         => 'Pour :depth deep, up to', 'pour-to' => 'above the :ground (:volume). Workable until :until.',
     'pour-each'    => 'above the :ground (:volume into each of :pieces). Workable until :until.',
     'name'         => 'Lettering “:name” cut and weeded.',
+    'place'        => ':task, from :start and not after :last. Wet each first, press it in (:places): it stays where you put it.',
+    'place-at'     => ':object with its foot at :height',
     'apply'        => ':task, from :start: :how. The next pour goes straight on it, unsanded.',
     'windows'      => 'Peak :peak; its surface sets about :sets; next pour :opens to :closes, later only sanded.',
     'windows-none' => 'Peak :peak; its surface sets about :sets, too unevenly to bond: sand before the next pour.',

@@ -200,6 +200,17 @@ it('prints a sheet with everything that is done and when', function (): void {
         ]);
 });
 
+it('prints what goes in once its coat is thick as a step of its own, with the moments between which that is done', function (): void {
+    $user = $this->member();
+    $piece = $this->pieceOf($user, Plans::changed([
+        '/vessel/height_mm'     => 30, '/inclusions/0/target_bottom_mm' => 26, '/inclusions/0/cover_mm' => -1,
+        '/inclusions/0/size_mm' => [5, 5, 5], '/inclusions/0/tolerance_mm' => 1, '/inclusions/0/hold' => 'thick',
+    ], Plans::cone()));
+    $this->actingAs($user)->get("/pieces/{$piece->id}/sheet")->assertOk()
+        ->assertSeeInOrder(['Pour 1', 'Cover it.', 'Set cone into pour 1', 'not after', 'cone with its foot at 26 mm', 'Demold'])
+        ->assertDontSee('nothing pokes out');
+});
+
 it('prints the template as a PDF of true size, on the sheet of the studio or a larger one', function (
     array $changes,
     string $units,

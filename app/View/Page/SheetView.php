@@ -14,6 +14,7 @@ use Pensilis\Fact\Fact;
 use Pensilis\Finding\Finding;
 use Pensilis\Finding\Weight;
 use Pensilis\Layout\LaidPour;
+use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Applied;
 use Pensilis\Quantity\Known;
 use Pensilis\Scheduling\Task;
@@ -146,6 +147,18 @@ final readonly class SheetView
                     $this->ofPour(TaskKind::Sand, $k),
                 )),
                 ...$this->acts($pour, $heat, $k),
+                ...$this->lines($pour, 'place', array_map(
+                    fn(Task $task): string => Words::say('sheet.place', $this->task($task) + [
+                        'last'   => $figures->moment($task->handling->last),
+                        'places' => implode(', ', array_map(
+                            fn(Inclusion $one): string => Words::say('sheet.place-at', [
+                                'object' => $one->id, 'height' => $figures->length($this->view->layout?->bottomOf($one) ?? 0.0),
+                            ]),
+                            $pour->setIn(late: true),
+                        )),
+                    ]),
+                    $this->ofPour(TaskKind::Place, $k),
+                )),
                 ...$this->lines($pour, 'name', array_merge(...array_map(
                     fn(Applied $one): array => array_map(
                         fn(string $name): string => Words::say('sheet.name', ['name' => $name]),
