@@ -14,6 +14,7 @@ use Pensilis\Layout\Layout;
 use Pensilis\Material\Inclusion;
 use Pensilis\Material\Keeping;
 use Pensilis\Plan\Bubbling;
+use Pensilis\Plan\Finish;
 use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Fixing;
 use Pensilis\Plan\Plan;
@@ -70,7 +71,7 @@ final readonly class SetupJudge implements Judge
         usort($poured, fn(Resin $one, Resin $other): int => ($one->sheet->deflection ?? -INF) <=> ($other->sheet->deflection ?? -INF));
         $resin = $poured[0] ?? $this->plan->resin();
         $bears = $resin->sheet->deflection;
-        if ($least === null || ($bears !== null && $bears >= $least)) {
+        if ($least === null || ($bears !== null && $bears >= $least) || ($service->heatsFace() && $this->faceBears() >= $least)) {
             return null;
         }
         $at = $this->plan->pointerToResin($resin->id) . '/sheet/heat_deflection_celsius';
@@ -78,6 +79,18 @@ final readonly class SetupJudge implements Judge
         return Finding::of($bears === null ? Code::HeatRatingUnsaid : Code::HeatRating, $at, [
             'least' => Temperature::celsius($least),
         ] + ($bears === null ? [] : ['bears' => Temperature::celsius($bears)]), ['use' => $service, 'resin' => $resin->name]);
+    }
+
+    /** What the coat of the seen face bears, °C; nothing where its label says nothing, more than one face is seen or a film goes over it. */
+    private function faceBears(): float
+    {
+        $face = match ($this->plan->setup->viewed) {
+            Viewed::Top    => $this->layout->pours[count($this->layout->pours) - 1] ?? null,
+            Viewed::Bottom => $this->layout->pours[0] ?? null,
+            default        => null,
+        };
+
+        return in_array($this->plan->purpose->finish, [Finish::Flood, Finish::Both], true) ? -INF : $face->resin->sheet->deflection ?? -INF;
     }
 
     private function thickness(): ?Finding

@@ -18,6 +18,12 @@ enum Service: string
     case HotCups = 'hot-cups';
     case Flame = 'flame';
 
+    /** Whether its heat comes onto one face, and a top coat that bears it keeps it from what lies below (common practice). */
+    public function heatsFace(): bool
+    {
+        return $this === self::HotCups || $this === self::Serving;
+    }
+
     /** Heat deflection that its resin must have, °C; null where any does. */
     public function leastDeflection(): ?float
     {

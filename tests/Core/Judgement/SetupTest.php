@@ -54,6 +54,14 @@ it('asks it of every resin that is poured: the one that bears least counts', fun
     expect($weak->pointer)->toBe('/resins/1/sheet/heat_deflection_celsius')->and($weak->figures()['bears_celsius'])->toBe(50.0)
         ->and(said($both($slow['sheet']))['heat-rating']->code->value)->toBe('heat-rating.unsaid')
         ->and(said($both($tough)))->not->toHaveKey('heat-rating');
+    // A heat-resistant top coat keeps a hot cup from what lies below it, on the face that it covers (common practice); not the sun.
+    $below = fn(array $changes): array => said($changes + [
+        '/pours/0/resin' => 'top', '/pours/1/resin' => 'top', '/pours/2/resin' => $slow['id'],
+    ] + $both(['heat_deflection_celsius' => 42] + $slow['sheet']));
+    expect($below([]))->not->toHaveKey('heat-rating')
+        ->and($below(['/vessel/viewed' => 'bottom']))->toHaveKey('heat-rating')
+        ->and($below(['/purpose/finish' => 'flood']))->toHaveKey('heat-rating')
+        ->and($below(['/purpose/use' => 'window']))->toHaveKey('heat-rating');
 });
 
 it('wants a serving tray thick enough, and mends it where the vessel allows', function (): void {
