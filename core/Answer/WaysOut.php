@@ -184,11 +184,12 @@ final readonly class WaysOut
         return Draft::holds($plan);
     }
 
-    /** @return list<array{Finding, Plan}> pressed into tack, or on a thread */
+    /** @return list<array{Finding, Plan}> pressed into tack; proud of a coat that has thickened; or on a thread */
     private static function held(Plan $piece, int $i, Inclusion $object, Budget $budget): array
     {
         $found = [];
-        foreach ([[Hold::Tack, Code::WouldDoInTack], [Hold::Hang, Code::WouldDoHung]] as [$hold, $code]) {
+        $proud = $object->cover < 0.0 ? [[Hold::Thick, Code::WouldDoThick]] : [];
+        foreach ([[Hold::Tack, Code::WouldDoInTack], ...$proud, [Hold::Hang, Code::WouldDoHung]] as [$hold, $code]) {
             $changed = $piece->changing($i, $object->held($hold));
             if ($object->hold !== $hold && self::hasLayers($changed, $budget)) {
                 $found[] = self::way($code, $i, $object, 'hold', $hold->value, [], $changed);

@@ -109,6 +109,7 @@ enum Code: string
     case WouldDoHigher = 'would-do.higher';
     case WouldDoTolerant = 'would-do.tolerant';
     case WouldDoInTack = 'would-do.in-tack';
+    case WouldDoThick = 'would-do.thick';
     case WouldDoHung = 'would-do.hung';
     case WouldDoUnpinned = 'would-do.unpinned';
     case WouldDoWithResin = 'would-do.with-resin';

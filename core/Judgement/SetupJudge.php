@@ -81,7 +81,7 @@ final readonly class SetupJudge implements Judge
         ] + ($bears === null ? [] : ['bears' => Temperature::celsius($bears)]), ['use' => $service, 'resin' => $resin->name]);
     }
 
-    /** What the coat of the seen face bears, °C; nothing where its label says nothing, more than one face is seen or a film goes over it. */
+    /** What the coat of the seen face bears, °C; nothing where its label is silent, several faces are seen or a film goes over it. */
     private function faceBears(): float
     {
         $face = match ($this->plan->setup->viewed) {

@@ -88,6 +88,10 @@ return [
         'says' => 'It can be cast with “:object” pressed into a tacky surface.',
         'mend' => 'Press “:object” into tack',
     ],
+    'would-do.thick' => [
+        'says' => 'It can be cast with “:object” set once its coat has thickened.',
+        'mend' => 'Set “:object” once the coat is thick',
+    ],
     'would-do.hung' => [
         'says' => 'It can be cast with “:object” on a thread or pin.',
         'mend' => 'Hang “:object”',

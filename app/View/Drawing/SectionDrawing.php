@@ -13,6 +13,7 @@ use Pensilis\Geometry\Sliced;
 use Pensilis\Geometry\Solid;
 use Pensilis\Layout\LaidPour;
 use Pensilis\Layout\Layout;
+use Pensilis\Material\Inclusion;
 use Pensilis\Plan\Fitting;
 use Pensilis\Plan\Plan;
 use Pensilis\Quantity\Length;
@@ -36,6 +37,9 @@ final readonly class SectionDrawing
 
     private const TOP = 30.0;
 
+    /** Left free above what stands out of the vessel. */
+    private const EDGE = 6.0;
+
     private const BOTTOM = 14.0;
 
     private const CUTS = 24;
@@ -54,6 +58,8 @@ final readonly class SectionDrawing
 
     public float $height;
 
+    private float $top;
+
     private float $floor;
 
     private float $middle;
@@ -70,18 +76,31 @@ final readonly class SectionDrawing
         $wall = 1e3 * $vessel->wall->thickness;
         $height = 1e3 * $vessel->shape->height();
         $across = 2e3 * $this->reach() + 2.0 * $wall;
+        $proud = 1e3 * $this->proud();
         $this->scale = min(
             (self::WIDTH - self::LEFT - self::RIGHT) / $across,
-            (self::GREATEST_HEIGHT - self::TOP - self::BOARD - self::BOTTOM) / ($height + $wall),
+            (self::GREATEST_HEIGHT - self::TOP - self::BOARD - self::BOTTOM) / ($height + $wall + $proud),
         );
         $stretch = 1;
         while ($stretch < 8 && $stretch * $height * $this->scale < self::ROOMY) {
             $stretch *= 2;
         }
         $this->stretch = $stretch;
-        $this->floor = self::TOP + $height * $this->scale * $stretch;
+        $this->top = max(self::TOP, self::EDGE + $proud * $this->scale * $stretch);
+        $this->floor = $this->top + $height * $this->scale * $stretch;
         $this->height = $this->floor + $wall * $this->scale + self::BOARD + self::BOTTOM;
         $this->middle = self::LEFT + 0.5 * (self::WIDTH - self::LEFT - self::RIGHT);
+    }
+
+    /** How far objects are to stand out of the vessel, m: what is only dragged there moves nothing else. */
+    private function proud(): float
+    {
+        $vessel = $this->plan->vessel;
+
+        return max([0.0, ...array_map(
+            fn(Inclusion $one): float => $vessel->fill - $one->cover - $vessel->shape->height(),
+            array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->cover < 0.0),
+        )]);
     }
 
     /** y of a height above the floor, m */
@@ -89,7 +108,7 @@ final readonly class SectionDrawing
     {
         $up = 1e3 * $metres * $this->scale * $this->stretch;
 
-        return round($this->gaze->turned ? self::TOP + $up : $this->floor - $up, 2);
+        return round($this->gaze->turned ? $this->top + $up : $this->floor - $up, 2);
     }
 
     /** x of a distance right of the middle, m; what is turned over shows its left at the right */
@@ -101,7 +120,7 @@ final readonly class SectionDrawing
     /** y of the upper end of the inside. */
     public function rim(): float
     {
-        return $this->gaze->turned ? self::TOP : $this->y($this->plan->vessel->shape->height());
+        return $this->gaze->turned ? $this->top : $this->y($this->plan->vessel->shape->height());
     }
 
     /** SVG points of the outside of the mold. */

@@ -24,7 +24,7 @@ function beadInThick(array $bead = [], array $changes = []): PlanAnswer
         'target_bottom_mm' => 26, 'tolerance_mm' => 1, 'cover_mm' => -1, 'material' => ['skeleton_g_cm3' => 2.6], 'hold' => 'thick',
     ]] + $changes + ['/vessel/height_mm' => 30], Plans::cone()));
 
-    return $plan->pours === [] ? $planner->plan($plan) : $planner->judge($plan);
+    return $plan->pours === [] ? $planner->planOrWaysOut($plan) : $planner->judge($plan);
 }
 
 function placingTask(PlanAnswer $answer): ?Task
@@ -95,6 +95,18 @@ it('says that nothing but a layer or a thread holds it deep in its coat', functi
     $deep = beadInThick(['target_bottom_mm' => 12, 'cover_mm' => 0]);
     expect($deep->isFeasible())->toBeFalse()->and(saidOfBead($deep))->toContain('never-thick')
         ->and(beadInThick(['target_bottom_mm' => 12, 'cover_mm' => 0, 'hold' => 'hang'])->isFeasible())->toBeTrue();
+});
+
+it('is offered for what stands proud where no layer can be had for it', function (): void {
+    // 5 mm high, 2 mm proud of 8 mm: a layer below it would leave 3 mm, and the label asks for 5.
+    $shell = ['target_bottom_mm' => 5, 'cover_mm' => -2, 'hold' => 'auto'];
+    $answer = beadInThick($shell, ['/vessel/height_mm' => 8]);
+    $mends = array_map(fn(Finding $one): mixed => $one->mend?->value, array_filter(
+        $answer->said(),
+        fn(Finding $one): bool => $one->code->value === 'would-do.thick',
+    ));
+    expect($answer->isFeasible())->toBeFalse()->and(array_values($mends))->toBe(['thick'])
+        ->and(beadInThick(['hold' => 'thick'] + $shell, ['/vessel/height_mm' => 8])->isFeasible())->toBeTrue();
 });
 
 it('ends no coat between its foot and its middle', function (): void {
