@@ -164,6 +164,12 @@ final readonly class Colourant
         return 100.0 * $this->bulk / ((1.0 - $this->bulk / $this->density) * $mixDensity);
     }
 
+    /** The share of their room that its grains fill as they lie. */
+    public function packs(): float
+    {
+        return $this->bulk > 0.0 ? $this->bulk / $this->density : Recipe::PACKED;
+    }
+
     /** A dose as a share of the mass of plain mix, percent. */
     public function percent(float $dose, float $mixDensity): float
     {

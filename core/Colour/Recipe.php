@@ -19,7 +19,7 @@ final readonly class Recipe
     public const SOFTENS_PERCENT = 10.0;
 
     /** Share of the volume at which grains are packed (Krieger & Dougherty 1959). */
-    private const PACKED = 0.63;
+    public const PACKED = 0.63;
 
     /** How deep a mix is looked at: half a finger, m (memory). */
     public const CUP = 0.005;
@@ -194,12 +194,18 @@ final readonly class Recipe
      */
     public function stiffening(float $mixDensity): float
     {
+        return self::stiffeningOf($this->solid($mixDensity));
+    }
+
+    /** The share of a coloured volume that is solid. */
+    public function solid(float $mixDensity): float
+    {
         $solid = 0.0;
         foreach ($this->parts as [$colour, $dose]) {
             $solid += $colour->kind === ColourKind::Ink ? 0.0 : $colour->takesUp($dose, $mixDensity);
         }
 
-        return self::stiffeningOf($solid * $this->plainShare($mixDensity));
+        return $solid * $this->plainShare($mixDensity);
     }
 
     /** @param float $share of the volume that is solid */

@@ -24,6 +24,9 @@ use Pensilis\Vessel\Vessel as Shape;
 /** One pour as its page shows it: what to measure, in what, in how many cups, and what may go wrong with that. */
 final readonly class PourView
 {
+    /** What is left clear above or below grains is seen from so much on, m (memory). */
+    private const SEEN = 5e-5;
+
     /** Less than this is nothing left, m³. */
     private const NOTHING = 5e-7;
 
@@ -112,16 +115,24 @@ final readonly class PourView
         [$sinking, $late] = [new Sinking($this->resin, $room), $this->resin->thickens(Viscosity::WORKABLE, $room)];
         $lines = [];
         foreach ($this->pour->portions->all as $portion) {
+            [$depth, $solid] = [$this->pour->depth(), $portion->recipe->solid(1e-3 * $this->pour->resin->density)];
             foreach ($portion->recipe->parts as [$colour]) {
-                if ($colour->grain > 0.0) {
-                    [$soon, $later] = array_map(
-                        fn(float $from): float => $sinking->beforeGel($colour->grain, 1e3 * $colour->density, $from),
-                        [0.0, $late],
-                    );
+                [$soon, $later] = $colour->grain <= 0.0 ? [0.0, 0.0] : array_map(
+                    fn(float $from): float => $sinking->clears(
+                        $colour->grain,
+                        1e3 * $colour->density,
+                        $depth,
+                        $solid,
+                        $colour->packs(),
+                        $from,
+                    ),
+                    [0.0, $late],
+                );
+                if (abs($soon) >= self::SEEN) {
                     $lines[$colour->id] = Words::say($soon >= 0.0 ? 'pour.sinking.sinks' : 'pour.sinking.rises', [
                         'colour' => $colour->name, 'soon' => $this->piece->figures->length(abs($soon)),
                         'later'  => $this->piece->figures->length(abs($later)), 'after' => $this->piece->figures->span($late / 3600.0),
-                        'depth'  => $this->piece->figures->length($this->pour->depth()),
+                        'depth'  => $this->piece->figures->length($depth),
                     ]);
                 }
             }

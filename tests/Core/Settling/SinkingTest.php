@@ -31,3 +31,17 @@ it('follows the mix as it thickens until it gels', function (): void {
         ->and($sinking->beforeGel(2e-4, 2500.0, 3600.0))->toBeLessThan($sunk)
         ->and($sinking->beforeGel(2e-4, 2500.0, $gel))->toEqualWithDelta(0.0, 1e-9);
 });
+
+it('packs no closer than grains lie, and hinders many', function (): void {
+    $sinking = new Sinking((new SharedCalibrations())->calibrated(Plans::deep()), Plans::deep()->sheet->temperature);
+    // Sand of a quarter of a millimetre and 2650 kg/m³ that fills 0.6 of its room: poured packed it stays, wherever the mix gels.
+    $free = $sinking->beforeGel(2.5e-4, 2650.0);
+    $left = fn(float $share, float $depth): float => $sinking->clears(2.5e-4, 2650.0, $depth, $share, 0.6);
+    expect($free)->toBeGreaterThan(0.05)->and($left(0.6, 0.004))->toBe(0.0)
+        // Half as many: they lie in the lower half (what is solid stays as much).
+        ->and($left(0.3, 0.004))->toEqualWithDelta(0.002, 1e-12)
+        // One grain goes its way; with 10 % solid 1 − 0.9^4.65 of it is lost (Richardson and Zaki 1954).
+        ->and($left(0.0, 10.0))->toEqualWithDelta($free, 1e-12)
+        ->and($left(0.1, 10.0) / $free)->toEqualWithDelta(0.6127, 1e-4)
+        ->and($sinking->clears(2.5e-4, 200.0, 0.004, 0.3, 0.6))->toEqualWithDelta(-0.002, 1e-12);
+});
