@@ -24,7 +24,7 @@ return [
     'pour-and-set'    => 'Pour :pour: :mix, set :objects',
     'pour-on'         => 'Pour :pour: :mix, out of the mix of pour :below',
     'pour-on-and-set' => 'Pour :pour: :mix, out of the mix of pour :below, set :objects',
-    'set-late'        => 'Set :objects into pour :pour, which is thick by now',
+    'set-late'        => 'Set :objects into pour :pour once it is thick',
     'apply'           => ':applied on pour :pour',
     'apply-mirrored'  => ':applied on pour :pour, mirrored',
     'drape'           => 'Drape the sheet over its form, and leave it there',
