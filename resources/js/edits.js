@@ -279,12 +279,12 @@ if (form()) {
         }
     });
     // What asks for the pours that were found waits until they are.
-    let found = null;
+    let found = new Map();
     document.addEventListener('htmx:after:swap', () => {
-        if (found !== null && isComputed()) {
-            const again = found;
-            found = null;
-            again();
+        if (isComputed()) {
+            const some = found;
+            found = new Map();
+            some.forEach((again) => again());
         }
     });
     // Before htmx hears of it.
@@ -294,7 +294,7 @@ if (form()) {
             if ('afterHeat' in event.target.dataset && !isComputed()) {
                 event.preventDefault();
                 event.stopImmediatePropagation();
-                found = pressed(event.target, event.submitter);
+                found.set(event.submitter ?? event.target, pressed(event.target, event.submitter));
                 return;
             }
             const waits = event.target !== form() && event.target.method === 'post' && !event.target.closest('.conflict');
