@@ -162,7 +162,7 @@ final class Timetable
         }
         $missed = false;
         foreach (Placing::all(Simulation::after($this->plan, $this->layout, $run, $this->store)) as $one) {
-            if ($one->isPossible() && !$one->isInHours()) {
+            if ($one->isPossible() && !$one->isInHours() && !isset($this->happened->begun[$one->pour])) {
                 $this->later[$one->pour] = new LaterWork($one->opens, $one->closes, $one->hours);
                 [$this->work, $missed] = [null, true];
             }
