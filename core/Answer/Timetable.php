@@ -162,8 +162,8 @@ final class Timetable
         }
         $missed = false;
         foreach (Placing::all(Simulation::after($this->plan, $this->layout, $run, $this->store)) as $one) {
-            if ($one->isPossible() && !$one->isInHours() && !isset($this->happened->begun[$one->pour])) {
-                $this->later[$one->pour] = new LaterWork($one->opens, $one->closes, $one->hours);
+            if ($one->work->isPossible() && !$one->isInHours() && !isset($this->happened->begun[$one->pour])) {
+                $this->later[$one->pour] = $one->work;
                 [$this->work, $missed] = [null, true];
             }
         }

@@ -61,11 +61,11 @@ final readonly class DriftJudge implements Judge
                 $found[] = $this->inCoat($object, $pour);
             }
             $span = [
-                'pour'   => Number::count($one->pour + 1), 'opens' => Duration::hours($one->opens),
-                'closes' => Duration::hours($one->closes),
+                'pour'   => Number::count($one->pour + 1), 'opens' => Duration::hours($one->work->opens),
+                'closes' => Duration::hours($one->work->closes),
             ];
             $found[] = match (true) {
-                !$one->isPossible() => Finding::of(
+                !$one->work->isPossible() => Finding::of(
                     Code::NeverThick,
                     $this->simulation->plan->pointerTo($one->objects[0]->id) . '/hold',
                     $span,

@@ -9,11 +9,23 @@ final readonly class LaterWork
 {
     public function __construct(public float $opens, public float $closes, public float $hours) {}
 
-    /** Whether it has room in the working hours, where the pour begins at an hour of the plan. */
-    public function fits(WorkingHours $hours, float $start): bool
+    /** Whether there is room for it between its moments at all. */
+    public function isPossible(): bool
     {
-        $at = $hours->firstFit($start + $this->opens, $this->hours);
+        return $this->opens + $this->hours <= $this->closes + 1e-9;
+    }
 
-        return $at !== null && $at + $this->hours <= $start + $this->closes + 1e-9;
+    /** Whether it has room in the working hours, where the pour begins at an hour of the plan. */
+    public function fits(WorkingHours $hours, float $begun): bool
+    {
+        return $this->start($hours, $begun) !== null;
+    }
+
+    /** Hour of the plan at which it is begun in the working hours; null where they leave it no room. */
+    public function start(WorkingHours $hours, float $begun): ?float
+    {
+        $at = $hours->firstFit($begun + $this->opens, $this->hours);
+
+        return $at !== null && $at + $this->hours <= $begun + $this->closes + 1e-9 ? $at : null;
     }
 }

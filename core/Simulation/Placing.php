@@ -11,6 +11,7 @@ use Pensilis\Fact\Fact;
 use Pensilis\Material\Inclusion;
 use Pensilis\Quantity\Known;
 use Pensilis\Scheduling\Handling;
+use Pensilis\Scheduling\LaterWork;
 use Pensilis\Scheduling\Task;
 use Pensilis\Scheduling\TaskKind;
 use Pensilis\Scheduling\WorkingHours;
@@ -25,15 +26,12 @@ final readonly class Placing
     /**
      * @param int             $pour    number
      * @param list<Inclusion> $objects
-     * @param float           $hours   that hands need
      * @param float           $begun   hour of the plan at which the pour begins
      */
     private function __construct(
         public int $pour,
         public array $objects,
-        public float $opens,
-        public float $closes,
-        public float $hours,
+        public LaterWork $work,
         private float $begun,
         private WorkingHours $free,
     ) {}
@@ -57,9 +55,11 @@ final readonly class Placing
             $all[] = new self(
                 $k,
                 $objects,
-                max(PourActs::of($plan, $simulation->layout, $k)->hours(), $opens),
-                $closes,
-                Pace::setting(Setting::Late, count($objects), $plan->setup->pieces * $many, $plan->studio->hands) / 60.0,
+                new LaterWork(
+                    max(PourActs::of($plan, $simulation->layout, $k)->hours(), $opens),
+                    $closes,
+                    Pace::setting(Setting::Late, count($objects), $plan->setup->pieces * $many, $plan->studio->hands) / 60.0,
+                ),
                 $simulation->pours[$k]->startHour,
                 $plan->studio->hours,
             );
@@ -68,30 +68,19 @@ final readonly class Placing
         return $all;
     }
 
-    /** Whether there is room between its moments for the work at all. */
-    public function isPossible(): bool
-    {
-        return $this->opens + $this->hours <= $this->closes + 1e-9;
-    }
-
     /** Whether hands are there in time. */
     public function isInHours(): bool
     {
-        return $this->start() + $this->hours <= $this->begun + $this->closes + 1e-9;
+        return $this->work->fits($this->free, $this->begun);
     }
 
     public function task(): Task
     {
-        $start = $this->isInHours() ? $this->start() : $this->begun + $this->opens;
+        $start = $this->work->start($this->free, $this->begun) ?? $this->begun + $this->work->opens;
         $what = new Fact('set-late', ['pour' => $this->pour + 1, 'objects' => Inclusion::names($this->objects)]);
         $ids = array_map(fn(Inclusion $one): string => $one->id, $this->objects);
-        $last = $this->begun + max($this->opens, Known::down($this->closes - $this->hours));
+        $last = $this->begun + max($this->work->opens, Known::down($this->work->closes - $this->work->hours));
 
-        return new Task(TaskKind::Place, $start, $start + $this->hours, $this->pour, $what, new Handling($ids, last: $last));
-    }
-
-    private function start(): float
-    {
-        return $this->free->firstFit($this->begun + $this->opens, $this->hours) ?? INF;
+        return new Task(TaskKind::Place, $start, $start + $this->work->hours, $this->pour, $what, new Handling($ids, last: $last));
     }
 }
