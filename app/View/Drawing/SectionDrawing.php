@@ -98,7 +98,7 @@ final readonly class SectionDrawing
         $vessel = $this->plan->vessel;
 
         return max([0.0, ...array_map(
-            fn(Inclusion $one): float => $vessel->fill - $one->cover - $vessel->shape->height(),
+            fn(Inclusion $one): float => $vessel->fill + min(-$one->cover, $one->solid->height()) - $vessel->shape->height(),
             array_filter($this->plan->inclusions, fn(Inclusion $one): bool => $one->cover < 0.0),
         )]);
     }
